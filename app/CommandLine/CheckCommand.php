@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Others;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ReportWriter;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** gondrik check WORKBOOK: a kit against a scope, without a database. */
+#[AsCommand('check', 'Checks what a kit covers of a scope. Exit 0: all of it; 1: holes or faulty lines; 2: not a valid question.')]
+final class CheckCommand extends Command
+{
+    private const GAPS = 1;
+
+    private const NOT_VALID = 2;
+
+    protected function configure(): void
+    {
+        $this->addArgument('workbook', InputArgument::REQUIRED, 'Workbook file (JSON)')
+            ->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit')
+            ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope')
+            ->addOption('why', null, InputOption::VALUE_REQUIRED, 'In JSON, tell the tools not chosen for steps with gaps, or for all', 'gaps')
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        try {
+            $why = $this->oneOf($input, 'why', ['gaps', 'all']);
+            $format = $this->oneOf($input, 'format', ['text', 'json']);
+            $workbook = $this->read((string) $input->getArgument('workbook'));
+            $kit = $workbook->kit($this->option($input, 'kit')) ?? throw $this->unknown($input, 'kit', $workbook->kits);
+            $scope = $workbook->scope($this->option($input, 'scope')) ?? throw $this->unknown($input, 'scope', $workbook->scopes);
+        } catch (InvalidWorkbook|\InvalidArgumentException $error) {
+            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return self::NOT_VALID;
+        }
+        $rules = $workbook->rulesFor($scope);
+        $report = Coverage::of($kit, $scope, $rules);
+        $output->writeln(
+            $format === 'json' ? $this->json($report, $rules, $why === 'all') : (new TextReport())->of($report),
+            OutputInterface::OUTPUT_RAW,
+        );
+
+        return $report->isWhole() ? self::SUCCESS : self::GAPS;
+    }
+
+    private function json(Report $report, HouseRules $rules, bool $all): string
+    {
+        $others = new Others($report->kit, $rules);
+        $writer = new ReportWriter(others: static fn (StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null);
+
+        return json_encode($writer->report($report), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+    }
+
+    private function read(string $path): Workbook
+    {
+        $text = is_file($path) ? file_get_contents($path) : false;
+        if ($text === false) {
+            throw new \InvalidArgumentException($path . ': there is no such file, or it cannot be read');
+        }
+
+        return (new WorkbookCodec())->read($text);
+    }
+
+    private function option(InputInterface $input, string $name): string
+    {
+        return $input->getOption($name) ?? throw new \InvalidArgumentException('--' . $name . ' is missing: say which ' . $name . ' by its id');
+    }
+
+    /** @param list<string> $allowed */
+    private function oneOf(InputInterface $input, string $name, array $allowed): string
+    {
+        $value = $this->option($input, $name);
+
+        return in_array($value, $allowed, true) ? $value : throw new \InvalidArgumentException('--' . $name . ' "' . $value . '": must be ' . implode(' or ', $allowed));
+    }
+
+    /** @param list<Kit|Scope> $things */
+    private function unknown(InputInterface $input, string $name, array $things): \InvalidArgumentException
+    {
+        $ids = array_map(static fn (Kit|Scope $thing): string => $thing->id, $things);
+
+        return new \InvalidArgumentException('--' . $name . ' "' . $input->getOption($name) . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
+    }
+}

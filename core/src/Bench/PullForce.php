@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Bench;
+
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Rules\PullStandard;
+use Gondrik\Core\Size\Family;
+use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\Span;
+use Gondrik\Core\Terminal\TerminalClass;
+
+/** The least force a termination must hold, from data/pull-force.csv. */
+final readonly class PullForce
+{
+    private const NEWTONS_PER_POUND_FORCE = 4.4482216152605;
+
+    /** mm²: lugs on thicker metric wire follow IEC 61238-1. */
+    private const LUG_FROM = 10.0;
+
+    private function __construct(
+        public PullStandard $standard,
+        public float $newtons,
+        /** The row that was read. */
+        public Size $row,
+        /** No row for the wire's own size: the next larger row's force, the safe side. */
+        public bool $isNextLarger,
+    ) {
+    }
+
+    public function poundsForce(): float
+    {
+        return $this->newtons / self::NEWTONS_PER_POUND_FORCE;
+    }
+
+    /** The standard in force for this termination. */
+    public static function standardFor(PullStandard $rule, TerminalClass $class, Size $wire): PullStandard
+    {
+        $isMetric = $wire->family === Family::Metric;
+
+        return match (true) {
+            $rule !== PullStandard::ByClass => $rule,
+            $class->isFerrule(), $class === TerminalClass::ScrewClamp => PullStandard::Iec60947,
+            $class === TerminalClass::Lug && $isMetric && $wire->area > self::LUG_FROM => PullStandard::Iec61238,
+            $class->isContact(), $isMetric => PullStandard::Iec60352,
+            default => PullStandard::Ul486,
+        };
+    }
+
+    /** Null where the standard's rows do not reach: never extrapolated, neither up nor down. */
+    public static function required(PullStandard $standard, Size $wire): ?self
+    {
+        $rows = self::rows($standard);
+        $least = $rows[0][0] ?? null;
+        foreach ($rows as [$size, $newtons]) {
+            if (abs($wire->area - $size->area) <= Span::CLOSE * $size->area) {
+                return new self($standard, $newtons, $size, false);
+            }
+        }
+        foreach ($rows as [$size, $newtons]) {
+            if ($size->area > $wire->area && $wire->area > ($least->area ?? INF)) {
+                return new self($standard, $newtons, $size, true);
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<array{Size, float}> from thin to thick, N */
+    private static function rows(PullStandard $standard): array
+    {
+        static $rows = [];
+        if (!isset($rows[$standard->value])) {
+            $read = [];
+            foreach (Table::rows('pull-force') as $row) {
+                if ($row['standard'] === $standard->value) {
+                    $force = (float) $row['force'];
+                    $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * self::NEWTONS_PER_POUND_FORCE : $force];
+                }
+            }
+            usort($read, static fn (array $one, array $other): int => $one[0]->area <=> $other[0]->area);
+            $rows[$standard->value] = $read;
+        }
+
+        return $rows[$standard->value];
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Kit;
+
+/** Kit × scope: computed, never stored. */
+final readonly class Report
+{
+    /**
+     * @param list<LineCover> $lines in the order of the scope
+     * @param list<Hole>      $holes
+     */
+    public function __construct(
+        public Kit $kit,
+        public Scope $scope,
+        public Headline $headline,
+        public array $lines,
+        public array $holes,
+    ) {
+    }
+
+    /** Nothing left to mend: no hole and no faulty line. */
+    public function isWhole(): bool
+    {
+        return $this->headline->hole === 0 && $this->headline->faulty === 0;
+    }
+}

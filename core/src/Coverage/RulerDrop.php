@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Size\Size;
+
+/** All lines of one size: one drop line. */
+final readonly class RulerDrop
+{
+    /**
+     * @param list<string>          $lines ids
+     * @param array<string, Status> $marks worst status by lane
+     */
+    private function __construct(
+        public Size $size,
+        public array $lines,
+        /** Terminations. */
+        public int $quantity,
+        public Status $status,
+        public array $marks,
+    ) {
+    }
+
+    /** @param list<LineCover> $covers of the whole report */
+    public static function at(Size $size, array $covers): self
+    {
+        $lines = [];
+        $quantity = 0;
+        $status = Status::Covered;
+        $marks = [];
+        foreach ($covers as $cover) {
+            $here = array_filter([$cover->line->wire, $cover->line->wireB], static fn ($wire): bool => $wire !== null && abs($wire->size->area - $size->area) < 1e-6);
+            if ($here === []) {
+                continue;
+            }
+            $lines[] = $cover->line->id;
+            $quantity += $cover->line->quantity;
+            $status = $cover->status === Status::Faulty ? Status::Faulty : $status;
+            foreach ($cover->steps as $step) {
+                if (in_array($step->step->wire, $here, true)) {
+                    $lane = Ruler::laneOf($step);
+                    $marks[$lane] = $step->status->worse($marks[$lane] ?? $step->status);
+                    $status = $status->worse($step->status);
+                }
+            }
+        }
+
+        return new self($size, $lines, $quantity, $status, $marks);
+    }
+}

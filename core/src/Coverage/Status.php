@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Match\Fit;
+
+/** How a step or a line stands, best first. A step is never faulty, only a line is. */
+enum Status: string
+{
+    case Covered = 'covered';
+    case Makeshift = 'makeshift';
+    case Hole = 'hole';
+    case Faulty = 'faulty';
+
+    /** What a step is when its best match has this fit, null for no tool at all. */
+    public static function ofBest(?Fit $fit): self
+    {
+        return match ($fit) {
+            Fit::Proper => self::Covered,
+            Fit::Makeshift => self::Makeshift,
+            Fit::Unsuitable, null => self::Hole,
+        };
+    }
+
+    public function worse(self $other): self
+    {
+        return $this->rank() >= $other->rank() ? $this : $other;
+    }
+
+    private function rank(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
+}

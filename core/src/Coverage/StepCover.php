@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Scope\Step;
+
+/** What a kit makes of one step. */
+final readonly class StepCover
+{
+    public function __construct(
+        public Step $step,
+        public Status $status,
+        /** The tool that is taken; null in a hole. */
+        public ?ToolMatch $chosen,
+        /** One tool only, count one, where the house wants a backup. */
+        public bool $unbacked = false,
+    ) {
+    }
+}

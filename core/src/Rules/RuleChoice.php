@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Rules;
+
+use Gondrik\Core\ListOf;
+use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\ToolKind;
+
+/** What a shop or a scope writes down of its house rules: a preset, and keys that differ from it. */
+final readonly class RuleChoice
+{
+    /**
+     * @param list<TerminalClass>|null $fullCycleFor
+     * @param list<TerminalClass>|null $insulationGrip
+     * @param list<Operation>|null $backupFor
+     * @param list<ToolKind>|null $carry
+     */
+    public function __construct(
+        public ?Preset $preset = null,
+        public ?bool $makeshiftCounts = null,
+        public ?bool $trainedHands = null,
+        public ?bool $openFlame = null,
+        #[ListOf(TerminalClass::class)]
+        public ?array $fullCycleFor = null,
+        public ?Stance $indentOnInsulated = null,
+        public ?Stance $hammerLugs = null,
+        public ?Stance $taps = null,
+        public ?Stance $tinning = null,
+        public ?Stance $solderSplices = null,
+        #[ListOf(TerminalClass::class)]
+        public ?array $insulationGrip = null,
+        public ?bool $wetNeedsSleeve = null,
+        public ?bool $pullTest = null,
+        public ?PullStandard $pullStandard = null,
+        public ?bool $poweredFinalTorque = null,
+        public ?RedBand $redBand = null,
+        #[ListOf(Operation::class)]
+        public ?array $backupFor = null,
+        #[ListOf(ToolKind::class)]
+        public ?array $carry = null,
+    ) {
+    }
+
+    /** @return array<string, mixed> the keys that were written, by name, without the preset */
+    public function written(): array
+    {
+        return array_filter(array_diff_key(get_object_vars($this), ['preset' => null]), static fn (mixed $value): bool => $value !== null);
+    }
+}

@@ -1,0 +1,12 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Scope;
+
+/** Shape of the clamp that a ferrule goes into. */
+enum Clamp: string
+{
+    case Rectangular = 'rectangular';
+    case Round = 'round';
+}

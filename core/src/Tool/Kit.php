@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Tool;
+
+use Gondrik\Core\Invalid;
+use Gondrik\Core\ListOf;
+
+/** Tools that travel together, in the order in which they are reached for. */
+final readonly class Kit
+{
+    /** @var array<string, KitEntry> by tool id */
+    private array $byTool;
+
+    /**
+     * @param list<KitEntry> $tools
+     *
+     * @throws Invalid when a tool stands twice
+     */
+    public function __construct(
+        public string $id,
+        public string $name,
+        #[ListOf(KitEntry::class)]
+        public array $tools,
+        public ?string $note = null,
+    ) {
+        $byTool = [];
+        foreach ($tools as $index => $entry) {
+            if (isset($byTool[$entry->tool->id])) {
+                throw Invalid::at('tools/' . $index . '/tool', $entry->tool->id, 'each tool once; raise its count instead');
+            }
+            $byTool[$entry->tool->id] = $entry;
+        }
+        $this->byTool = $byTool;
+    }
+
+    public function tool(string $id): ?Tool
+    {
+        return ($this->byTool[$id] ?? null)?->tool;
+    }
+
+    public function count(string $id): int
+    {
+        return ($this->byTool[$id] ?? null)->count ?? 0;
+    }
+
+    public function hasKind(ToolKind $kind): bool
+    {
+        foreach ($this->tools as $entry) {
+            if ($entry->tool->kind === $kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The same kit with more tools at its end. */
+    public function with(Tool ...$tools): self
+    {
+        $added = array_map(static fn (Tool $tool): KitEntry => new KitEntry($tool), array_values($tools));
+
+        return new self($this->id, $this->name, [...$this->tools, ...$added], $this->note);
+    }
+}

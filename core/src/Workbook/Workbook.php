@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Workbook;
+
+use Gondrik\Core\ListOf;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Rules\RuleChoice;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Wire;
+
+/** Everything that goes in and out, as one document. */
+final readonly class Workbook
+{
+    /**
+     * @param list<Wire>     $wires
+     * @param list<Terminal> $terminals
+     * @param list<Tool>     $tools
+     * @param list<Kit>      $kits
+     * @param list<Scope>    $scopes
+     */
+    public function __construct(
+        public ?string $title = null,
+        public ?RuleChoice $houseRules = null,
+        #[ListOf(Wire::class)]
+        public array $wires = [],
+        #[ListOf(Terminal::class)]
+        public array $terminals = [],
+        #[ListOf(Tool::class)]
+        public array $tools = [],
+        #[ListOf(Kit::class)]
+        public array $kits = [],
+        #[ListOf(Scope::class)]
+        public array $scopes = [],
+    ) {
+    }
+
+    public function kit(string $id): ?Kit
+    {
+        return self::find($this->kits, $id);
+    }
+
+    public function scope(string $id): ?Scope
+    {
+        return self::find($this->scopes, $id);
+    }
+
+    /** The shop's house rules and over them the scope's. */
+    public function rulesFor(Scope $scope): HouseRules
+    {
+        return HouseRules::inForce($this->houseRules, $scope->houseRules);
+    }
+
+    /**
+     * @template T of Kit|Scope
+     *
+     * @param list<T> $things
+     *
+     * @return T|null
+     */
+    private static function find(array $things, string $id): Kit|Scope|null
+    {
+        foreach ($things as $thing) {
+            if ($thing->id === $id) {
+                return $thing;
+            }
+        }
+
+        return null;
+    }
+}

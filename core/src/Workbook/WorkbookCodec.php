@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Workbook;
+
+use Gondrik\Core\Rules\RuleChoice;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Wire;
+
+/** Reads and writes workbooks: the one place that knows their shape. */
+final class WorkbookCodec
+{
+    private const FORMAT = 1;
+
+    private const DEPTH = 32;
+
+    /** The lists of a workbook in the order in which they refer to each other. */
+    private const LISTS = [
+        'wires' => Wire::class,
+        'terminals' => Terminal::class,
+        'tools' => Tool::class,
+        'kits' => Kit::class,
+        'scopes' => Scope::class,
+    ];
+
+    /**
+     * @param string $json UTF-8
+     *
+     * @throws InvalidWorkbook with all problems, each with its path and value
+     */
+    public function read(string $json): Workbook
+    {
+        $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
+        try {
+            $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $error) {
+            throw new InvalidWorkbook([new Problem('', null, 'must be a JSON document: ' . lcfirst($error->getMessage()))]);
+        }
+        if (!$document instanceof \stdClass) {
+            throw new InvalidWorkbook([new Problem('', null, 'must be a JSON object with "gondrik": 1')]);
+        }
+
+        return $this->fromData($document, (new SchemaCheck())->problems($document));
+    }
+
+    /**
+     * The same for data that this codec has written before and that was stored since: its shape is known to be good.
+     *
+     * @throws InvalidWorkbook when its parts do not go together
+     */
+    public function readStored(\stdClass $document): Workbook
+    {
+        return $this->fromData($document, []);
+    }
+
+    /** The document as text, two spaces a level, a newline at the end. */
+    public function write(Workbook $workbook): string
+    {
+        $json = json_encode($this->toData($workbook), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+
+        return preg_replace_callback('~^ +~m', static fn (array $indent): string => substr($indent[0], 0, intdiv(strlen($indent[0]), 2)), $json) . "\n";
+    }
+
+    public function toData(Workbook $workbook): \stdClass
+    {
+        return (object) ['gondrik' => self::FORMAT, ...get_object_vars((new ObjectCodec())->write($workbook))];
+    }
+
+    /**
+     * @param list<Problem> $problems of its shape; what has one is left aside, all else is read on
+     *
+     * @throws InvalidWorkbook
+     */
+    private function fromData(\stdClass $document, array $problems): Workbook
+    {
+        $reading = new WorkbookReading($problems);
+        foreach (self::LISTS as $list => $class) {
+            $reading->readList($list, $class, $document->{$list} ?? []);
+        }
+        $houseRules = isset($document->houseRules) ? $reading->readOne(RuleChoice::class, $document->houseRules, 'houseRules') : null;
+        $found = $reading->problems();
+        if ($found !== []) {
+            throw new InvalidWorkbook($found);
+        }
+
+        return new Workbook(
+            $document->title ?? null,
+            $houseRules,
+            $reading->all(Wire::class),
+            $reading->all(Terminal::class),
+            $reading->all(Tool::class),
+            $reading->all(Kit::class),
+            $reading->all(Scope::class),
+        );
+    }
+}

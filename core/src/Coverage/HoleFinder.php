@@ -86,7 +86,7 @@ final readonly class HoleFinder
         foreach ($this->matcher->toolsFor($steps[0]->operation) as $tool) {
             foreach ($distinct as $step) {
                 $match = $this->matcher->match($tool, $step);
-                if ($nearest === null || $match->distance() < $nearest->distance()) {
+                if ($nearest === null || $match->answer->compare($nearest->answer) < 0) {
                     $nearest = $match;
                 }
             }

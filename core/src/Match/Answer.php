@@ -31,14 +31,35 @@ final readonly class Answer
         return $this->fit === Fit::Proper && $this->remarks === 0;
     }
 
-    /** Negative when this one is to be preferred: better fit, then fewer remarks. */
+    /** Negative when this one is to be preferred: better fit, then fewer remarks; of two misses the nearer one. */
     public function compare(self $other): int
     {
-        return [$this->fit->rank(), $this->remarks] <=> [$other->fit->rank(), $other->remarks];
+        return $this->fit === Fit::Unsuitable && $other->fit === Fit::Unsuitable
+            ? $this->distance() <=> $other->distance()
+            : [$this->fit->rank(), $this->remarks] <=> [$other->fit->rank(), $other->remarks];
     }
 
     /**
-     * The best; among equals the one that misses by least, then the first.
+     * How near a miss is, least first: unsuitable reasons, makeshift reasons, then how far off in all (Reason::miss()).
+     *
+     * @return array{int, int, float}
+     */
+    public function distance(): array
+    {
+        $unsuitable = 0;
+        $makeshift = 0;
+        $miss = 0.0;
+        foreach ($this->reasons as $reason) {
+            $unsuitable += $reason->fit === Fit::Unsuitable ? 1 : 0;
+            $makeshift += $reason->fit === Fit::Makeshift ? 1 : 0;
+            $miss += $reason->miss();
+        }
+
+        return [$unsuitable, $makeshift, $miss];
+    }
+
+    /**
+     * The best; the first among equals.
      *
      * @param non-empty-list<self> $answers
      */
@@ -46,19 +67,12 @@ final readonly class Answer
     {
         $best = $answers[0];
         foreach (array_slice($answers, 1) as $answer) {
-            $order = $answer->compare($best);
-            if ($order < 0 || ($order === 0 && $answer->fit !== Fit::Proper && $answer->miss() < $best->miss())) {
+            if ($answer->compare($best) < 0) {
                 $best = $answer;
             }
         }
 
         return $best;
-    }
-
-    /** How far off in all: see Reason::miss(). */
-    public function miss(): float
-    {
-        return array_sum(array_map(static fn (Reason $reason): float => $reason->miss(), $this->reasons));
     }
 
     /** @param list<Reason> $reasons that hold for the whole tool, whatever the position */

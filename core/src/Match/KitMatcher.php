@@ -87,9 +87,7 @@ final class KitMatcher
     public function ranked(Step $step): array
     {
         $matches = array_map(fn (Tool $tool): ToolMatch => $this->match($tool, $step), $this->toolsFor($step->operation));
-        usort($matches, static fn (ToolMatch $one, ToolMatch $other): int => $one->fit() === Fit::Unsuitable && $other->fit() === Fit::Unsuitable
-            ? $one->distance() <=> $other->distance()
-            : $one->answer->compare($other->answer));
+        usort($matches, static fn (ToolMatch $one, ToolMatch $other): int => $one->answer->compare($other->answer));
 
         return $matches;
     }

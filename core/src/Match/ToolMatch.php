@@ -17,21 +17,4 @@ final readonly class ToolMatch
     {
         return $this->answer->fit;
     }
-
-    /**
-     * How near a miss is, least first: unsuitable reasons, makeshift reasons, then how far off in all.
-     *
-     * @return array{int, int, float}
-     */
-    public function distance(): array
-    {
-        $unsuitable = 0;
-        $makeshift = 0;
-        foreach ($this->answer->reasons as $reason) {
-            $unsuitable += $reason->fit === Fit::Unsuitable ? 1 : 0;
-            $makeshift += $reason->fit === Fit::Makeshift ? 1 : 0;
-        }
-
-        return [$unsuitable, $makeshift, $this->answer->miss()];
-    }
 }

@@ -19,8 +19,11 @@ final class ObjectCodec
     /** @var list<Problem> */
     private array $problems = [];
 
-    /** @param \Closure(class-string, string): ?object $find a thing that stands elsewhere, by class and id; null where it could not be read */
-    public function __construct(private readonly ?\Closure $find = null)
+    /**
+     * @param (\Closure(class-string, string): ?object)|null $find  a thing that stands elsewhere, by class and id; null where it could not be read
+     * @param ProblemPaths|null                              $shape where the shape of the data has been found wrong already
+     */
+    public function __construct(private readonly ?\Closure $find = null, private readonly ?ProblemPaths $shape = null)
     {
     }
 
@@ -41,12 +44,19 @@ final class ObjectCodec
     public function read(string $class, \stdClass $data, string $path): ?object
     {
         if ($class === Capability::class) {
-            $class = CapabilityTypes::classOf((string) $data->op);
+            if (!is_string($data->op ?? null) || $this->shape?->isAt($path . '/op') === true) {
+                return null;
+            }
+            $class = CapabilityTypes::classOf($data->op);
         }
         $arguments = [];
-        $isWhole = true;
+        // What is wrong in shape cannot be built, but what stands in it is read on: all problems come at once.
+        $isWhole = $this->shape?->isAtOrBelow($path) !== true;
         foreach (ObjectPlan::of($class)->fields as $field) {
             if (!property_exists($data, $field->name)) {
+                continue;
+            }
+            if ($this->shape?->isAt($path . '/' . $field->name) === true) {
                 continue;
             }
             $value = $this->readValue($field, $data->{$field->name}, $path . '/' . $field->name);
@@ -89,7 +99,7 @@ final class ObjectCodec
         if ($field->isList) {
             $items = [];
             foreach ((array) $value as $index => $item) {
-                $items[] = $this->readOne($field->type, $item, $path . '/' . $index);
+                $items[] = $this->shape?->isAt($path . '/' . $index) === true ? null : $this->readOne($field->type, $item, $path . '/' . $index);
             }
 
             return $items;

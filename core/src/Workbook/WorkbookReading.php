@@ -22,7 +22,7 @@ final class WorkbookReading
     /** @param list<Problem> $shape problems of shape, found before */
     public function __construct(private readonly array $shape)
     {
-        $this->objects = new ObjectCodec($this->find(...));
+        $this->objects = new ObjectCodec($this->find(...), new ProblemPaths($shape));
     }
 
     /**
@@ -63,12 +63,6 @@ final class WorkbookReading
      */
     public function readOne(string $class, \stdClass $data, string $path): ?object
     {
-        foreach ($this->shape as $problem) {
-            if ($problem->path === $path || str_starts_with($problem->path, $path . '/')) {
-                return null;
-            }
-        }
-
         return $this->objects->read($class, $data, $path);
     }
 

@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Hole;
+use Gondrik\Core\Coverage\Others;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Coverage\WantedSentence;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+function reportOf(Workbook $workbook): Report
+{
+    return Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+}
+
+function demoReport(string $kit, string $scope): Report
+{
+    $workbook = (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/tarnholt-ropeway.json'));
+    $scope = $workbook->scope($scope);
+    $kit = $workbook->kit($kit);
+    assert($scope !== null && $kit !== null);
+
+    return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
+}
+
+it('takes a line for as good as its worst step', function (string $tools, Status $expected): void {
+    $report = reportOf(Catalogue::workbook('16-stranded', 'ring-blue', '', $tools));
+    expect($report->lines[0]->status)->toBe($expected);
+})->with([
+    'all proper' => ['cut-diagonal self-adjusting oval', Status::Covered],
+    'one makeshift' => ['cut-diagonal self-adjusting oval-free', Status::Makeshift],
+    'a proper one beside the makeshift' => ['cut-diagonal self-adjusting oval-free oval', Status::Covered],
+    'no crimper' => ['cut-diagonal self-adjusting', Status::Hole],
+    'nothing' => ['', Status::Hole],
+]);
+
+it('caps the step that holds the wire when a check is makeshift', function (): void {
+    $report = reportOf(Catalogue::workbook('1.5-fine', 'clamp', 'torque=0.8', 'cut-diagonal self-adjusting torque-2.5'));
+    $status = [];
+    foreach ($report->lines[0]->steps as $step) {
+        $status[$step->step->operation->value] = $step->status;
+    }
+    expect($status)->toBe(['cut' => Status::Covered, 'strip' => Status::Covered, 'torque' => Status::Makeshift])
+        ->and($report->lines[0]->status)->toBe(Status::Makeshift);
+});
+
+it('shows no steps and no hole for a faulty line', function (): void {
+    $report = reportOf(Catalogue::workbook('14-solid', 'ring-blue', 'quantity=7', ''));
+    expect($report->lines[0]->status)->toBe(Status::Faulty)
+        ->and($report->lines[0]->steps)->toBe([])
+        ->and($report->holes)->toBe([])
+        ->and($report->headline->faulty)->toBe(7)
+        ->and($report->isWhole())->toBeFalse();
+});
+
+it('counts terminations by quantity and cuts the share off', function (): void {
+    $report = demoReport('pylon-backpack', 'tower-7');
+    expect($report->headline->terminations)->toBe(172)
+        ->and($report->headline->hole)->toBe(76)
+        ->and($report->headline->covered + $report->headline->makeshift + $report->headline->hole + $report->headline->faulty)->toBe(172)
+        ->and($report->headline->share())->toBe(0.31);
+});
+
+it('counts makeshift where the house does', function (string $rules, float $share): void {
+    $report = reportOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal self-adjusting oval-free', $rules));
+    expect($report->headline->share())->toBe($share);
+})->with([['', 0.0], ['makeshiftCounts=yes', 1.0]]);
+
+it('says what every kit should carry and this one does not', function (): void {
+    $missing = reportOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'oval', 'carry=voltage-tester+first-aid'))->headline->carryMissing;
+    expect(array_column($missing, 'value'))->toBe(['voltage-tester', 'first-aid']);
+});
+
+it('asks for a backup where the house wants one', function (string $tools, bool $unbacked): void {
+    $report = reportOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal self-adjusting ' . $tools, 'backupFor=crimp'));
+    expect($report->lines[0]->steps[2]->unbacked)->toBe($unbacked)
+        ->and($report->lines[0]->steps[1]->unbacked)->toBeFalse();
+})->with([
+    'one crimper' => ['oval', true],
+    'two crimpers' => ['oval dimple', false],
+    'a makeshift is no backup of a proper one' => ['oval oval-free', true],
+    'an unsuitable one is none' => ['oval oval-red-only', true],
+]);
+
+it('finds the two holes of the pylon backpack and none at the panel bench', function (): void {
+    $holes = demoReport('pylon-backpack', 'tower-7')->holes;
+    expect(array_map(static fn (Hole $hole): array => [$hole->operation()->value, array_map(static fn (Line $line): string => $line->id, $hole->lines()), $hole->quantity(), $hole->nearest?->tool->id], $holes))->toBe([
+        ['strip-sheath', ['heat-15', 'heat-25', 'feeder-4'], 70, 'ring-sheath'],
+        ['crimp', ['winch-50', 'winch-2-0'], 6, 'hex-lug'],
+    ]);
+    $bench = demoReport('panel-bench', 'station-panel');
+    $unbacked = array_merge(...array_map(static fn ($line): array => array_filter($line->steps, static fn ($step): bool => $step->unbacked), $bench->lines));
+    expect($bench->isWhole())->toBeTrue()->and($bench->holes)->toBe([])->and($unbacked)->not->toBe([]);
+});
+
+it('describes the least tool that would close a hole', function (string $wire, string $terminal, string $line, string $tools, string $rules, array $sentences): void {
+    $report = reportOf(Catalogue::workbook($wire, $terminal, $line, $tools, $rules));
+    expect(array_map(static fn (Hole $hole): string => (new WantedSentence())->of($hole->wanted), $report->holes))->toBe($sentences);
+})->with([
+    'a roll die' => ['22-stranded', 'open-24-22', '', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a roll die for open barrels, 24-22 AWG.']],
+    'a coloured nest' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only oval-red-only', '', ['A full-cycle crimper with an oval or dimple die for insulated terminals, nest blue.']],
+    'any control where the house does not ask' => ['2-0-fine', 'lug-2-0', '', 'cut-cable knife', '', ['A crimper with a hexagon, indent or three-point die for lugs, 2/0 AWG.']],
+    'a clamp that asks for a shape' => ['1.5-fine', 'ferrule-1.5', 'clamp=round', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a hexagon die for ferrules, 1.5 mm2.']],
+    'a seal' => ['0.5-fine', 'sealed-20', '', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a roll die for sealed open barrels, 22-20 AWG / 0.35-0.5 mm2, sealing on 2.1 mm insulation.']],
+    'thin walls' => ['22-thin-wall', 'contact-20', '', 'cut-diagonal four-indent', '', ['A stripper with ground dies for etfe, 22 AWG, up to 1.1 mm over the insulation.']],
+    'a knife, compact' => ['4-stranded', 'lug-2-0', 'access=tight wet=no', 'cut-cable', '', []],
+    'a sheath in the cold' => ['lszh-3x1.5', 'ferrule-1.5', 'ambient=3', 'cut-diagonal square strip-awg-only', '', ['A sheath stripper for round sheaths of lszh, 9.2 mm outside, cores of 1.5 mm2, taking 20 mm or more at a time at 3 °C.']],
+    'multi-core' => ['lszh-3x1.5', 'ferrule-1.5', '', 'sheath-cold square strip-awg-only', '', ['A cutter for multi-core cable with cores of 1.5 mm2, 9.2 mm outside.']],
+    'heat without mains' => ['16-stranded', 'butt-seal', 'noMains=yes', 'cut-diagonal strip-awg-only oval', '', ['A hot air gun for sleeves over 2.5 mm, without mains.']],
+    'pull force rounded up' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only oval', 'pullTest=yes', ['A pull tester up to 134 N.']],
+]);
+
+it('groups what one tool could cover and parts what it could not', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $line = static fn (string $id, string $wire, string $terminal, array $more = []): stdClass => (object) ['id' => $id, 'wire' => $wire, 'terminal' => $terminal, ...$more];
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => []]];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [
+        $line('red', '22-stranded', 'ring-red'),
+        $line('blue', '16-stranded', 'ring-blue'),
+        $line('code', '22-stranded', 'contact-20'),
+        $line('lug', '2-0-fine', 'lug-2-0'),
+        $line('mid', '16-stranded', 'ring-blue', ['midSpan' => true]),
+        $line('thin', '22-thin-wall', 'contact-20'),
+    ]]];
+    $report = reportOf((new WorkbookCodec())->read((string) json_encode($document)));
+    expect(array_map(static fn (Hole $hole): string => $hole->operation()->value . ': ' . implode(' ', array_map(static fn (Line $line): string => $line->id, $hole->lines())), $report->holes))->toBe([
+        'cut: red blue code lug thin',
+        'strip: red blue code',
+        'strip: lug',
+        'strip: mid',
+        'strip: thin',
+        'crimp: red blue mid',
+        'crimp: code thin',
+        'crimp: lug',
+    ]);
+});
+
+it('ranks the tools that were not chosen', function (): void {
+    $workbook = Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only pliers oval-red-only oval-free oval');
+    $report = reportOf($workbook);
+    $others = (new Others($workbook->kits[0], Catalogue::houseRules($workbook)))->of($report->lines[0]->steps[2]);
+    expect(array_map(static fn ($match): string => $match->tool->id, $others))->toBe(['oval-free', 'oval-red-only', 'pliers']);
+});
+
+it('has no hole left with tools built from what is wanted', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 12)));
+    $report = reportOf($workbook);
+    $wanted = array_map(static fn (Hole $hole, int $n): object => $hole->wanted->tool('wanted-' . $n), $report->holes, array_keys($report->holes));
+    $after = Coverage::of($workbook->kits[0]->with(...$wanted), $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+    $left = array_map(static fn (Hole $hole): string => $hole->operation()->value . ' ' . $hole->lines()[0]->id, $after->holes);
+
+    expect($report->holes)->not->toBe([])->and($left)->toBe([]);
+})->with(range(1, 60));
+
+it('answers alike whatever the order of the lines', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed)));
+    $scope = $workbook->scopes[0];
+    $rules = $workbook->rulesFor($scope);
+    $status = static function (Gondrik\Core\Scope\Scope $scope) use ($workbook, $rules): array {
+        $byLine = [];
+        foreach (Coverage::of($workbook->kits[0], $scope, $rules)->lines as $line) {
+            $byLine[$line->line->id] = array_map(static fn ($step): array => [$step->status, $step->chosen?->tool->id, $step->chosen?->answer->position], $line->steps);
+        }
+        ksort($byLine);
+
+        return $byLine;
+    };
+    expect($status(new Gondrik\Core\Scope\Scope('s', 's', array_reverse($scope->lines))))->toBe($status($scope));
+})->with([101, 102, 103]);

@@ -1,0 +1,120 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Tests\Support;
+
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+/** The wires, terminals and tools that the case tables name, and their short hand for lines and house rules. */
+final class Catalogue
+{
+    private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry'];
+
+    /** A workbook of the catalogue with one kit of these tools and one scope of this line. */
+    public static function workbook(string $wire, string $terminal, string $line, string $tools, string $rules = ''): Workbook
+    {
+        $document = self::document();
+        $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => array_map(
+            static fn (string $id): \stdClass => (object) ['tool' => $id],
+            self::words($tools),
+        )]];
+        $data = ['id' => 'line', ...$wire === '' ? [] : ['wire' => $wire, 'terminal' => $terminal], ...self::pairs($line)];
+        foreach (['add', 'drop'] as $list) {
+            if (isset($data[$list])) {
+                $data[$list] = [(object) ['op' => $data[$list], 'remark' => 'by hand']];
+            }
+        }
+        $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [(object) $data], 'houseRules' => self::rules($rules)]];
+        try {
+            return (new WorkbookCodec())->read((string) json_encode($document));
+        } catch (InvalidWorkbook $invalid) {
+            throw new \LogicException('The case table names something that is not there: ' . $invalid->getMessage(), previous: $invalid);
+        }
+    }
+
+    public static function line(Workbook $workbook): Line
+    {
+        return $workbook->scopes[0]->lines[0];
+    }
+
+    public static function kit(Workbook $workbook): Kit
+    {
+        return $workbook->kits[0];
+    }
+
+    public static function houseRules(Workbook $workbook): HouseRules
+    {
+        return $workbook->rulesFor($workbook->scopes[0]);
+    }
+
+    /** @return list<string> */
+    public static function words(string $text): array
+    {
+        return $text === '' ? [] : explode(' ', $text);
+    }
+
+    /** @return list<array<string, string>> */
+    public static function table(string $name): array
+    {
+        $file = fopen(__DIR__ . '/../cases/' . $name . '.csv', 'rb') ?: throw new \RuntimeException('no case table ' . $name);
+        $header = fgetcsv($file, null, ',', '"', '') ?: [];
+        $rows = [];
+        while (($cells = fgetcsv($file, null, ',', '"', '')) !== false) {
+            $rows[] = array_combine($header, $cells);
+        }
+        fclose($file);
+
+        return $rows;
+    }
+
+    /** @return array<string, array{array<string, string>}> a Pest dataset, each row under its first column */
+    public static function dataset(string $name): array
+    {
+        $cases = [];
+        foreach (self::table($name) as $row) {
+            $cases[(string) reset($row)] = [$row];
+        }
+
+        return $cases;
+    }
+
+    private static function document(): \stdClass
+    {
+        return json_decode((string) file_get_contents(__DIR__ . '/../cases/catalogue.json'), flags: JSON_THROW_ON_ERROR);
+    }
+
+    private static function rules(string $text): \stdClass
+    {
+        $rules = self::pairs($text);
+        foreach (self::LISTS as $list) {
+            if (isset($rules[$list])) {
+                $rules[$list] = $rules[$list] === '' ? [] : explode('+', (string) $rules[$list]);
+            }
+        }
+
+        return (object) $rules;
+    }
+
+    /** @return array<string, mixed> "wet=yes ambient=-5" as keys and values; an underscore stands for a space */
+    private static function pairs(string $text): array
+    {
+        $pairs = [];
+        foreach (self::words($text) as $word) {
+            [$key, $value] = explode('=', $word, 2);
+            $pairs[$key] = match (true) {
+                $value === 'yes' => true,
+                $value === 'no' => false,
+                is_numeric($value) => $value + 0,
+                default => str_replace('_', ' ', $value),
+            };
+        }
+
+        return $pairs;
+    }
+}

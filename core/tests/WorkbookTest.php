@@ -1,0 +1,155 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ObjectPlan;
+use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+/** @return list<string> "path: expected" of every problem */
+function problemsOf(string $json): array
+{
+    try {
+        (new WorkbookCodec())->read($json);
+
+        return [];
+    } catch (InvalidWorkbook $invalid) {
+        return array_map(static fn (Problem $problem): string => $problem->path . ': ' . $problem->expected, $invalid->problems);
+    }
+}
+
+function demoText(): string
+{
+    return (string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/tarnholt-ropeway.json');
+}
+
+it('writes what it read: the same document', function (): void {
+    $codec = new WorkbookCodec();
+    expect($codec->write($codec->read(demoText())))->toBe(demoText());
+});
+
+it('reads, writes and reads again to the same', function (int $seed): void {
+    $codec = new WorkbookCodec();
+    $workbook = $codec->read((string) json_encode(GeneratedWorkbook::of($seed)));
+    $written = $codec->write($workbook);
+    expect($codec->read($written))->toEqual($workbook)
+        ->and($codec->write($codec->read($written)))->toBe($written)
+        ->and($codec->readStored($codec->toData($workbook)))->toEqual($workbook);
+})->with(range(1, 20));
+
+it('keeps a size as it was written', function (): void {
+    $json = '{"gondrik":1,"wires":[{"id":"a","name":"a","size":"2,5 mm²","construction":"fine","insulation":"pvc"}]}';
+    expect((new WorkbookCodec())->write((new WorkbookCodec())->read($json)))->toContain('"size": "2,5 mm²"');
+});
+
+it('tells every problem of a document at once, with path, value and what would be right', function (): void {
+    $document = json_decode(demoText());
+    $document->wires[0]->size = '12';
+    $document->wires[1]->construction = 'braided';
+    $document->wires[2]->insulationOd = 0.1;
+    $document->wires[3]->id = $document->wires[4]->id;
+    $document->wires[5]->colour = 'green';
+    unset($document->terminals[0]->name);
+    $document->terminals[1]->size = '1,500 mm2';
+    $document->tools[0]->capabilities[0]->single = '30-6 mm';
+    $document->tools[1]->price = -5;
+    $document->tools[2]->requires = ['nobody'];
+    $document->kits[0]->tools[0]->tool = 'nothing';
+    $document->scopes[0]->lines[0]->wire = 'no-wire';
+    $document->scopes[0]->lines[1]->quantity = 0;
+    $document->scopes[0]->lines[2]->id = $document->scopes[0]->lines[3]->id;
+    $document->scopes[0]->lines[4]->drop = [(object) ['op' => 'crimp', 'remark' => 'no']];
+    $problems = implode("\n", problemsOf((string) json_encode($document)));
+
+    expect($problems)->toContain('wires/0/size: Is "12" a gauge or an area?')
+        ->toContain('wires/1/construction: must be one of solid, stranded, fine')
+        ->toContain('wires/2/insulationOd: more than the bare conductor')
+        ->toContain('wires/4/id: each id stands once among the wires')
+        ->toContain('wires/5/colour: colour is not a key here')
+        ->toContain('terminals/0/name: name is missing')
+        ->toContain('terminals/1/size: Is the comma')
+        ->toContain('tools/0/capabilities/0/single: Is "6 mm" the outside diameter')
+        ->toContain('tools/1/price: must be at least 0')
+        ->toContain('tools/2/requires/0: no tool of the workbook has this id')
+        ->toContain('kits/0/tools/0/tool: no tool of the workbook has this id')
+        ->toContain('scopes/0/lines/0/wire: no wire of the workbook has this id')
+        ->toContain('scopes/0/lines/1/quantity: must be at least 1')
+        ->toContain('scopes/0/lines/3/id: each id stands once among the lines')
+        ->toContain('scopes/0/lines/4/drop/0/op: the step that ends the wire cannot be dropped')
+        // The wire that lost its id is missing on two lines more.
+        ->toContain('scopes/0/lines/8/wireB: no wire of the workbook has this id')
+        ->and(explode("\n", $problems))->toHaveCount(17);
+});
+
+it('refuses what makes no sense', function (string $list, string $thing, string $problem): void {
+    expect(problemsOf('{"gondrik":1,"' . $list . '":[' . $thing . ']}'))->toBe([$problem]);
+})->with([
+    'strands of a solid wire' => ['wires', '{"id":"a","name":"a","size":"12 AWG","construction":"solid","insulation":"pvc","strands":7}', 'wires/0/strands: 1 or nothing for a solid conductor'],
+    'a flat sheath with a diameter' => ['wires', '{"id":"a","name":"a","size":"12 AWG","construction":"solid","insulation":"pvc","sheath":{"material":"pvc","shape":"flat","od":9}}', 'wires/0/sheath/od: a flat sheath has width and height, no od'],
+    'a seal that is no seal' => ['terminals', '{"id":"a","name":"a","class":"lug","size":"12 AWG","seal":{"min":1}}', 'terminals/0/seal: only a sealed-open-barrel terminal has a wire seal'],
+    'limits the wrong way round' => ['terminals', '{"id":"a","name":"a","class":"lug","size":"12 AWG","insulationOd":{"min":5,"max":2}}', 'terminals/0/insulationOd/min: not more than max, 2'],
+    'a notch stripper without notches' => ['tools', '{"id":"a","name":"a","kind":"stripper","capabilities":[{"op":"strip","method":"notch","insulation":["pvc"],"size":"12 AWG"}]}', 'tools/0/capabilities/0/positions: the method notch needs positions'],
+    'a nest for nothing' => ['tools', '{"id":"a","name":"a","kind":"crimper","capabilities":[{"op":"crimp","profile":"oval","control":"free","nests":[{"label":"x"}]}]}', 'tools/0/capabilities/0/nests/0: give the code of the terminals it takes, or their size'],
+    'half a cold' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"strip-sheath","shapes":["round"],"materials":["pvc"],"size":"1 mm2","cold":5}]}', 'tools/0/capabilities/0/coldBelow: cold and coldBelow go together'],
+    'a tool that needs itself' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[],"requires":["a"]}', 'tools/0/requires: other tools; a tool does not require itself'],
+    'an operation that is none' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"weld"}]}', 'tools/0/capabilities/0/op: must be one of cut, strip-sheath, strip, crimp, solder, sleeve, torque, pull-test, extract, shear-screw'],
+    'a member of another operation' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"cut","single":"12 AWG","heat":"gun"}]}', 'tools/0/capabilities/0/heat: heat is not a key here'],
+]);
+
+it('refuses what is no workbook', function (string $text, string $problem): void {
+    expect(problemsOf($text)[0])->toContain($problem);
+})->with([
+    ['', 'must be a JSON document'],
+    ['{"gondrik":1,', 'must be a JSON document'],
+    ['[]', 'must be a JSON object'],
+    ['{}', 'gondrik: gondrik is missing'],
+    ['{"gondrik":2}', 'gondrik: must be 1'],
+    ['{"gondrik":1,"wires":{}}', 'wires: must be a list'],
+    ['{"gondrik":1,"wires":[5]}', 'wires/0: must be an object'],
+]);
+
+it('reads a document with a byte order mark', function (): void {
+    expect((new WorkbookCodec())->read("\u{FEFF}" . '{"gondrik":1}')->wires)->toBe([]);
+});
+
+it('names the same keys in the schema and in the value objects', function (): void {
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__) . '/data/workbook.schema.json'), true);
+    $pairs = [
+        'wire' => Gondrik\Core\Wire\Wire::class, 'sheath' => Gondrik\Core\Wire\Sheath::class, 'terminal' => Gondrik\Core\Terminal\Terminal::class,
+        'stripLength' => Gondrik\Core\Terminal\StripLength::class, 'barrel' => Gondrik\Core\Terminal\Barrel::class, 'tool' => Gondrik\Core\Tool\Tool::class,
+        'position' => Gondrik\Core\Tool\Position::class, 'nest' => Gondrik\Core\Tool\Nest::class, 'kit' => Gondrik\Core\Tool\Kit::class,
+        'kitEntry' => Gondrik\Core\Tool\KitEntry::class, 'line' => Gondrik\Core\Scope\Line::class, 'handStep' => Gondrik\Core\Scope\HandStep::class,
+        'scope' => Gondrik\Core\Scope\Scope::class, 'houseRules' => Gondrik\Core\Rules\RuleChoice::class, 'limits' => Gondrik\Core\Size\Limits::class,
+        'cut' => Gondrik\Core\Tool\Cut::class, 'strip' => Gondrik\Core\Tool\Strip::class, 'strip-sheath' => Gondrik\Core\Tool\StripSheath::class,
+        'crimp' => Gondrik\Core\Tool\Crimp::class, 'sleeve' => Gondrik\Core\Tool\ShrinkSleeve::class, 'solder' => Gondrik\Core\Tool\Solder::class,
+        'torque' => Gondrik\Core\Tool\Torque::class, 'pull-test' => Gondrik\Core\Tool\PullTest::class, 'extract' => Gondrik\Core\Tool\Extract::class,
+        'shear-screw' => Gondrik\Core\Tool\ShearScrew::class,
+    ];
+    foreach ($pairs as $name => $class) {
+        $fields = ObjectPlan::of($class)->fields;
+        $keys = array_map(static fn ($field): string => $field->name, $fields);
+        $required = array_values(array_map(static fn ($field): string => $field->name, array_filter($fields, static fn ($field): bool => !$field->hasDefault)));
+        $definition = $schema['$defs'][$name];
+        $inSchema = array_values(array_diff(array_keys($definition['properties']), is_subclass_of($class, Capability::class) ? ['op'] : []));
+        sort($keys);
+        sort($inSchema);
+        expect($inSchema)->toBe($keys, $name)
+            ->and(array_values(array_diff($definition['required'], is_subclass_of($class, Capability::class) ? ['op'] : [])))->toBe($required, $name);
+    }
+});
+
+it('lists the same values in the schema and in the enums', function (string $definition, string $enum): void {
+    $schema = json_decode((string) file_get_contents(dirname(__DIR__) . '/data/workbook.schema.json'), true);
+    expect($schema['$defs'][$definition]['enum'])->toBe(array_column($enum::cases(), 'value'));
+})->with([
+    ['material', Gondrik\Core\Wire\Material::class], ['construction', Gondrik\Core\Wire\Construction::class], ['conductor', Gondrik\Core\Wire\Conductor::class],
+    ['sheathShape', Gondrik\Core\Wire\SheathShape::class], ['class', Gondrik\Core\Terminal\TerminalClass::class], ['place', Gondrik\Core\Terminal\Place::class],
+    ['kind', Gondrik\Core\Tool\ToolKind::class], ['operation', Gondrik\Core\Tool\Operation::class], ['energy', Gondrik\Core\Tool\Energy::class],
+    ['skill', Gondrik\Core\Tool\Skill::class], ['stripMethod', Gondrik\Core\Tool\StripMethod::class], ['sheathMethod', Gondrik\Core\Tool\SheathMethod::class],
+    ['profile', Gondrik\Core\Tool\Profile::class], ['control', Gondrik\Core\Tool\Control::class], ['heat', Gondrik\Core\Tool\Heat::class],
+    ['preparation', Gondrik\Core\Scope\Preparation::class], ['access', Gondrik\Core\Scope\Access::class], ['clamp', Gondrik\Core\Scope\Clamp::class],
+    ['preset', Gondrik\Core\Rules\Preset::class], ['stance', Gondrik\Core\Rules\Stance::class], ['pullStandard', Gondrik\Core\Rules\PullStandard::class], ['redBand', Gondrik\Core\Rules\RedBand::class],
+]);

@@ -158,6 +158,29 @@ it('has no hole left with tools built from what is wanted', function (int $seed)
     expect($report->holes)->not->toBe([])->and($left)->toBe([]);
 })->with(range(1, 60));
 
+it('leaves out only tools that would be unsuitable', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 40)));
+    $rules = $workbook->rulesFor($workbook->scopes[0]);
+    $others = new Others($workbook->kits[0], $rules);
+    $compared = 0;
+    foreach (reportOf($workbook)->lines as $line) {
+        foreach ($line->steps as $step) {
+            $all = [...$step->chosen === null ? [] : [$step->chosen], ...$others->of($step)];
+            if ($all === []) {
+                continue;
+            }
+            $best = $all[0];
+            foreach ($all as $match) {
+                $best = $match->answer->compare($best->answer) < 0 ? $match : $best;
+            }
+            expect($step->chosen === null ? 'unsuitable' : $step->chosen->fit()->value)->toBe($best->fit()->value)
+                ->and($step->chosen === null || $step->chosen->answer->compare($best->answer) === 0)->toBeTrue();
+            $compared++;
+        }
+    }
+    expect($compared)->toBeGreaterThan(5);
+})->with(range(201, 225));
+
 it('answers alike whatever the order of the lines', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed)));
     $scope = $workbook->scopes[0];

@@ -59,16 +59,23 @@ final readonly class Answer
     }
 
     /**
-     * The best; the first among equals.
+     * The best answer of several things, the first among equals; what comes after a perfect one is not asked.
      *
-     * @param non-empty-list<self> $answers
+     * @template T
+     *
+     * @param non-empty-list<T>  $things
+     * @param \Closure(T): self $ask
      */
-    public static function best(array $answers): self
+    public static function firstBest(array $things, \Closure $ask): self
     {
-        $best = $answers[0];
-        foreach (array_slice($answers, 1) as $answer) {
-            if ($answer->compare($best) < 0) {
+        $best = null;
+        foreach ($things as $thing) {
+            $answer = $ask($thing);
+            if ($best === null || $answer->compare($best) < 0) {
                 $best = $answer;
+            }
+            if ($best->isPerfect()) {
+                break;
             }
         }
 

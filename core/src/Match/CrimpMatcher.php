@@ -13,7 +13,9 @@ use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Control;
 use Gondrik\Core\Tool\Crimp;
 use Gondrik\Core\Tool\Nest;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Profile;
+use Gondrik\Core\Tool\Tool;
 
 /**
  * Profile against class, then control, then the nest (NestCheck).
@@ -37,15 +39,27 @@ final readonly class CrimpMatcher implements Matcher
             || ($class === TerminalClass::Lug && $profile === Profile::Hammer);
     }
 
+    /** Whether a tool has a profile that might suit a class. */
+    public static function anySuits(TerminalClass $class, Tool $tool): bool
+    {
+        foreach ($tool->capabilitiesFor(Operation::Crimp) as $capability) {
+            if ($capability instanceof Crimp && self::mightSuit($class, $capability->profile)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     public function answer(Step $step, Capability $capability): Answer
     {
         $terminal = $step->line->terminal;
         assert($terminal !== null);
         $tool = [$this->profile($step, $terminal, $capability), ...$this->control($terminal->class, $capability->control)];
 
-        return Answer::best(array_map(
-            fn (Nest $nest): Answer => new Answer([...$tool, ...$this->nests->reasons($step, $terminal, $nest, $capability->proven)], $nest->label),
-            $capability->nests,
+        return Answer::firstBest($capability->nests, fn (Nest $nest): Answer => new Answer(
+            [...$tool, ...$this->nests->reasons($step, $terminal, $nest, $capability->proven)],
+            $nest->label,
         ));
     }
 

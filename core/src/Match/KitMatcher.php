@@ -9,7 +9,6 @@ use Gondrik\Core\Scope\Access;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tool\Capability;
-use Gondrik\Core\Tool\Crimp;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Operation;
@@ -22,8 +21,8 @@ final class KitMatcher
     /** @var array<string, list<Tool>> tools by operation, in the order of the kit */
     private array $toolsFor = [];
 
-    /** @var array<string, list<Tool>> crimpers by class of terminal, in the order of the kit */
-    private array $crimpersFor = [];
+    /** @var array<string, list<array{Tool, Reach}>> by operation and class of terminal, in the order of the kit */
+    private array $index = [];
 
     /** @var array<string, Matcher<covariant Capability>> by operation */
     private array $matchers;
@@ -57,30 +56,35 @@ final class KitMatcher
     }
 
     /**
-     * The tools that can come into question: for a crimp those with a profile for the class of terminal, so that a kit of
-     * many crimpers is not asked for every one. The tools left out would all be unsuitable.
+     * The tools that can come into question: those that reach the size, and for a crimp have a profile for the class of
+     * terminal, so that a large kit is not asked tool by tool. The tools left out would all be unsuitable.
      *
-     * @return list<Tool> in the order of the kit
+     * @return iterable<Tool> in the order of the kit
      */
-    public function candidates(Step $step): array
+    public function candidates(Step $step): iterable
     {
-        $class = $step->line->terminal?->class;
-        if ($step->operation !== Operation::Crimp || $class === null) {
-            return $this->toolsFor($step->operation);
+        foreach ($this->indexed($step) as [$tool, $reach]) {
+            if ($step->wire === null || $reach->holds($step)) {
+                yield $tool;
+            }
+        }
+    }
+
+    /** @return list<array{Tool, Reach}> by operation, and for a crimp by class */
+    private function indexed(Step $step): array
+    {
+        $class = $step->operation === Operation::Crimp ? $step->line->terminal?->class : null;
+        $key = $step->operation->value . '|' . $class?->value;
+        if (!isset($this->index[$key])) {
+            $this->index[$key] = [];
+            foreach ($this->toolsFor($step->operation) as $tool) {
+                if ($class === null || CrimpMatcher::anySuits($class, $tool)) {
+                    $this->index[$key][] = [$tool, Reach::of($tool, $step)];
+                }
+            }
         }
 
-        return $this->crimpersFor[$class->value] ??= array_values(array_filter(
-            $this->toolsFor(Operation::Crimp),
-            static function (Tool $tool) use ($class): bool {
-                foreach ($tool->capabilitiesFor(Operation::Crimp) as $capability) {
-                    if ($capability instanceof Crimp && CrimpMatcher::mightSuit($class, $capability->profile)) {
-                        return true;
-                    }
-                }
-
-                return false;
-            },
-        ));
+        return $this->index[$key];
     }
 
     /** @return list<ToolMatch> every tool that has the operation, best first; misses by how near they are */
@@ -97,14 +101,14 @@ final class KitMatcher
     {
         $matcher = $this->matchers[$step->operation->value];
         $any = $this->anyTool($tool, $step->line);
-        $answers = [];
-        foreach ($tool->capabilitiesFor($step->operation) as $capability) {
-            /** @var Matcher<Capability> $matcher */
-            $answers[] = $matcher->answer($step, $capability)->with([...$this->anyCapability($capability, $step), ...$any]);
-        }
-        assert($answers !== []);
+        $capabilities = $tool->capabilitiesFor($step->operation);
+        assert($capabilities !== []);
 
-        return new ToolMatch($tool, Answer::best($answers));
+        /** @var Matcher<Capability> $matcher */
+        return new ToolMatch($tool, Answer::firstBest(
+            $capabilities,
+            fn (Capability $capability): Answer => $matcher->answer($step, $capability)->with([...$this->anyCapability($capability, $step), ...$any]),
+        ));
     }
 
     /** @return list<Reason> */
@@ -158,8 +162,12 @@ final class KitMatcher
                 ? new Reason(ReasonCode::SkillTrained, Fit::Proper, rule: $this->rules->changed('trainedHands'))
                 : new Reason(ReasonCode::SkillUntrained, Fit::Unsuitable, rule: $this->rules->changed('trainedHands'));
         }
-        $asksNoSize = in_array($step->operation, [Operation::Solder, Operation::Sleeve, Operation::Torque, Operation::PullTest, Operation::Extract], true);
+        if ($capability->proven === null || $step->wire === null) {
+            return $reasons;
+        }
+        // The other operations weigh what is proven against what is printed; to a screw the wire is all the same.
+        $printsNoSize = in_array($step->operation, [Operation::Solder, Operation::Sleeve, Operation::PullTest, Operation::Extract], true);
 
-        return $asksNoSize && $step->wire !== null ? [...$reasons, ...SizeCheck::proven($step->wire->size, $capability->proven)] : $reasons;
+        return $printsNoSize ? [...$reasons, ...SizeCheck::proven($step->wire->size, $capability->proven)] : $reasons;
     }
 }

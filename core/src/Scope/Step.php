@@ -44,7 +44,7 @@ final readonly class Step
             Operation::StripSheath => $wire . '|' . $line->ambient,
             Operation::Crimp => $wire . '|' . $this->wires . '|' . $line->terminal?->id . '|' . $line->clamp?->value . ($line->wet ? 'w' : '') . ($line->hasSleeve() ? 's' : ''),
             Operation::Solder => $wire . '|' . $line->temperature,
-            Operation::Torque => $wire . '|' . $line->torque,
+            Operation::Torque => $this->operation->value . '|' . $place . '|' . $line->torque,
             Operation::PullTest, Operation::Extract, Operation::ShearScrew => $wire . '|' . $line->terminal?->id,
         };
     }

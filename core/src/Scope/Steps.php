@@ -15,13 +15,14 @@ final class Steps
     public static function of(Line $line, HouseRules $rules): array
     {
         $steps = [];
-        foreach (Operation::steps() as $operation) {
-            if (self::isDropped($line, $operation)) {
+        $all = self::ends($line);
+        $first = [$all[0]];
+        foreach (self::order() as [$operation, $isPerWire]) {
+            if ($line->drop !== [] && self::names($line->drop, $operation)) {
                 continue;
             }
-            $ends = $operation->isPerWire() ? self::ends($line) : array_slice(self::ends($line), 0, 1);
-            foreach ($ends as $end) {
-                if (self::needs($line, $operation, $end, $rules) || self::isAddedTo($end, $operation)) {
+            foreach ($isPerWire ? $all : $first as $end) {
+                if (self::needs($line, $operation, $end, $rules) || ($line->add !== [] && self::isAddedTo($end, $operation))) {
                     $steps[] = new Step($operation, $line, $end->wire, $end->wires, $end->midSpan);
                 }
             }
@@ -72,9 +73,12 @@ final class Steps
             && ($operation !== Operation::StripSheath || $end->wire?->sheath !== null);
     }
 
-    private static function isDropped(Line $line, Operation $operation): bool
+    /** @return list<array{Operation, bool}> the operations in the order of work, and whether they stand once for each wire */
+    private static function order(): array
     {
-        return self::names($line->drop, $operation);
+        static $order = null;
+
+        return $order ??= array_map(static fn (Operation $operation): array => [$operation, $operation->isPerWire()], Operation::steps());
     }
 
     /** @param list<HandStep> $steps */

@@ -77,7 +77,11 @@ final readonly class SizeRange implements \Stringable
     /** @return non-empty-list<Span> */
     public function spans(): array
     {
-        return array_values(array_filter([$this->gauge, $this->metric]));
+        return match (true) {
+            $this->gauge === null => [$this->metric],
+            $this->metric === null => [$this->gauge],
+            default => [$this->gauge, $this->metric],
+        };
     }
 
     public function spanOf(Family $family): ?Span
@@ -144,15 +148,16 @@ final readonly class SizeRange implements \Stringable
             if ($shared === null) {
                 continue;
             }
-            foreach ([$span->least, $span->greatest] as $end) {
+            foreach ($span->ends() as $end) {
                 $kind = $shared->holds($end->area) ? StandingKind::OwnSpan : StandingKind::Outside;
                 $standings[] = new Standing($kind, $end->area, $shared);
             }
         }
         if ($standings === []) {
             foreach ($inner->spans() as $span) {
-                $standings[] = $this->standingOf($span->least);
-                $standings[] = $this->standingOf($span->greatest);
+                foreach ($span->ends() as $end) {
+                    $standings[] = $this->standingOf($end);
+                }
             }
         }
 

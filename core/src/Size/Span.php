@@ -32,6 +32,12 @@ final readonly class Span
         return $this->least->family;
     }
 
+    /** @return non-empty-list<Size> one for a span of one */
+    public function ends(): array
+    {
+        return $this->least->area === $this->greatest->area ? [$this->least] : [$this->least, $this->greatest];
+    }
+
     /** @param float $area mm² */
     public function holds(float $area, float $tolerance = 0.0): bool
     {

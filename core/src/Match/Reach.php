@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Match;
+
+use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Tool\Crimp;
+use Gondrik\Core\Tool\Cut;
+use Gondrik\Core\Tool\Strip;
+use Gondrik\Core\Tool\Tool;
+
+/**
+ * The areas in mm² beyond which a tool is surely unsuitable for an operation, so that it need not be asked. A bound for
+ * speed, no rule: it is wider than any rule of the matchers, and where it cannot be told it is open.
+ */
+final readonly class Reach
+{
+    /** No trade equivalent and no second bite is further off than this. */
+    private const SLACK = 2.2;
+
+    private function __construct(private float $from, private float $to)
+    {
+    }
+
+    public static function of(Tool $tool, Step $step): self
+    {
+        $from = INF;
+        $to = 0.0;
+        foreach ($tool->capabilitiesFor($step->operation) as $capability) {
+            $ranges = self::ranges($capability);
+            if ($ranges === null) {
+                return new self(0.0, INF);
+            }
+            foreach (SizeRange::hull($ranges)->spans() as $span) {
+                // Below its range a cutter still cuts.
+                $from = $capability instanceof Cut ? 0.0 : min($from, $span->least->area);
+                $to = max($to, $span->greatest->area);
+            }
+        }
+
+        return new self($from / self::SLACK, $to * self::SLACK);
+    }
+
+    public function holds(Step $step): bool
+    {
+        $area = ($step->wire->size->area ?? 0.0) * $step->wires;
+
+        return $area >= $this->from && $area <= $this->to;
+    }
+
+    /** @return non-empty-list<SizeRange>|null null where sizes do not bound it */
+    private static function ranges(Capability $capability): ?array
+    {
+        $ranges = match (true) {
+            $capability instanceof Cut => [$capability->single, $capability->multi],
+            $capability instanceof Strip => [$capability->size],
+            $capability instanceof Crimp => self::nests($capability),
+            default => [],
+        };
+        $stated = array_values(array_filter([...$ranges, $capability->proven]));
+
+        return $ranges === [] || $ranges[0] === null || $stated === [] ? null : $stated;
+    }
+
+    /** @return list<SizeRange|null> none where a nest goes by its code */
+    private static function nests(Crimp $capability): array
+    {
+        $sizes = [];
+        foreach ($capability->nests as $nest) {
+            if ($nest->code !== null || $nest->size === null) {
+                return [];
+            }
+            $sizes = [...$sizes, $nest->size, $nest->proven];
+        }
+
+        return $sizes;
+    }
+}

@@ -14,7 +14,6 @@ use Gondrik\Core\Workbook\ReportWriter;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
 require __DIR__ . '/../vendor/autoload.php';
-require __DIR__ . '/BenchWorkbook.php';
 
 const RUNS = 5;
 

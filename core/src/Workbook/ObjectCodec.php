@@ -76,8 +76,12 @@ final class ObjectCodec
         }
     }
 
-    /** Plain data as json_encode wants it: an object for each value object, without what has its default. */
-    public function write(object $thing): \stdClass
+    /**
+     * Plain data as json_encode wants it: an object for each value object.
+     *
+     * @param bool $whole with what has its default too (in this object, not in those below it)
+     */
+    public function write(object $thing, bool $whole = false): \stdClass
     {
         $data = new \stdClass();
         if ($thing instanceof Capability) {
@@ -85,10 +89,10 @@ final class ObjectCodec
         }
         foreach (ObjectPlan::of($thing::class)->fields as $field) {
             $value = $thing->{$field->name};
-            if ($field->hasDefault && $value === $field->default) {
+            if (!$whole && $field->hasDefault && $value === $field->default) {
                 continue;
             }
-            $data->{$field->name} = $field->isReference ? $value->id : $this->writeValue($value);
+            $data->{$field->name} = $field->isReference ? $value?->id : $this->writeValue($value);
         }
 
         return $data;

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Others;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Ruler;
+use Gondrik\Core\Match\LengthUnit;
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\ReportWriter;
+use Gondrik\Core\Workbook\RulerWriter;
+use Gondrik\Core\Workbook\Workbook;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+final class CoverageController extends Controller
+{
+    public function __construct(private readonly ShopWorkbook $workbooks)
+    {
+    }
+
+    public function show(Request $request): JsonResponse
+    {
+        $workbook = $this->workbook($request);
+        $report = $this->report($workbook);
+
+        return $this->json([
+            'kit' => ['id' => $report->kit->id, 'name' => $report->kit->name, 'note' => $report->kit->note],
+            'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'note' => $report->scope->note],
+            'report' => (new ReportWriter($this->length($request)))->report($report),
+            'ruler' => (new RulerWriter())->ruler(Ruler::of($report)),
+            'lines' => $this->byId($report->scope->lines),
+            'wires' => $this->byId($workbook->wires),
+            'terminals' => $this->byId($workbook->terminals),
+            'tools' => $this->byId($workbook->tools),
+        ]);
+    }
+
+    /** The tools that were not chosen for one step of one line. */
+    public function others(Request $request, string $line, int $step): JsonResponse
+    {
+        $workbook = $this->workbook($request);
+        $report = $this->report($workbook);
+        foreach ($report->lines as $cover) {
+            if ($cover->line->id === $line && isset($cover->steps[$step])) {
+                $others = (new Others($report->kit, $workbook->rulesFor($report->scope)))->of($cover->steps[$step]);
+
+                return $this->json(['data' => array_map((new ReportWriter($this->length($request)))->match(...), $others)]);
+            }
+        }
+
+        throw new NotFoundHttpException();
+    }
+
+    private function workbook(Request $request): Workbook
+    {
+        $asked = $request->validate([
+            'kit' => ['required', 'string', 'max:64'],
+            'scope' => ['required', 'string', 'max:64'],
+            'length' => [Rule::enum(LengthUnit::class)],
+        ]);
+
+        return $this->workbooks->pair($this->shop($request), $asked['kit'], $asked['scope']);
+    }
+
+    private function report(Workbook $workbook): Report
+    {
+        [$kit, $scope] = [$workbook->kits[0], $workbook->scopes[0]];
+
+        return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
+    }
+
+    private function length(Request $request): LengthUnit
+    {
+        return LengthUnit::from((string) $request->query('length', LengthUnit::Millimetre->value));
+    }
+
+    /**
+     * @param list<object> $things
+     */
+    private function byId(array $things): object
+    {
+        $byId = new \stdClass();
+        foreach ($things as $thing) {
+            $byId->{$thing->id} = (new ObjectCodec())->write($thing);
+        }
+
+        return $byId;
+    }
+
+    /** @param array<string, mixed> $data */
+    private function json(array $data): JsonResponse
+    {
+        return new JsonResponse($data, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+}

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Str;
+
+final class WorkbookController extends Controller
+{
+    /** The whole shop as a workbook. */
+    public function show(Request $request, ShopWorkbook $workbooks, WorkbookCodec $codec): Response
+    {
+        $shop = $this->shop($request);
+
+        return new Response($codec->write($workbooks->whole($shop)), 200, [
+            'Content-Type' => 'application/json; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug($shop->name) ?: 'workbook') . '.json"',
+        ]);
+    }
+}

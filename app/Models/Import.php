@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Concerns\HasUuids;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Support\Carbon;
+
+/**
+ * A workbook that was uploaded and found valid, waiting to be applied.
+ *
+ * @property string      $id
+ * @property int         $shop_id
+ * @property int         $user_id
+ * @property string      $file_name
+ * @property string      $content
+ * @property Carbon|null $applied_at
+ */
+final class Import extends Model
+{
+    use HasUuids;
+
+    protected $fillable = ['user_id', 'file_name', 'content', 'applied_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['applied_at' => 'datetime'];
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Tools that travel together.
+ *
+ * @property string|null              $note
+ * @property Collection<int, KitTool> $entries
+ */
+final class Kit extends CatalogueItem
+{
+    /** @return HasMany<KitTool, $this> */
+    public function entries(): HasMany
+    {
+        return $this->hasMany(KitTool::class)->orderBy('position');
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Collection;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * Work to be covered.
+ *
+ * @property string|null           $note
+ * @property \stdClass|null        $house_rules
+ * @property Collection<int, Line> $lines
+ */
+final class Scope extends CatalogueItem
+{
+    /** @return HasMany<Line, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(Line::class)->orderBy('position');
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['house_rules' => 'object'];
+    }
+}

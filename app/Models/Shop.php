@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * A workshop: every other row belongs to one, and nothing is reachable across shops.
+ *
+ * @property int            $id
+ * @property string         $name
+ * @property bool           $is_demo
+ * @property \stdClass|null $house_rules as the workbook writes them
+ */
+final class Shop extends Model
+{
+    protected $fillable = ['name', 'is_demo', 'house_rules'];
+
+    /** @return HasMany<User, $this> */
+    public function users(): HasMany
+    {
+        return $this->hasMany(User::class);
+    }
+
+    /** @return HasMany<Wire, $this> */
+    public function wires(): HasMany
+    {
+        return $this->hasMany(Wire::class);
+    }
+
+    /** @return HasMany<Terminal, $this> */
+    public function terminals(): HasMany
+    {
+        return $this->hasMany(Terminal::class);
+    }
+
+    /** @return HasMany<Tool, $this> */
+    public function tools(): HasMany
+    {
+        return $this->hasMany(Tool::class);
+    }
+
+    /** @return HasMany<Kit, $this> */
+    public function kits(): HasMany
+    {
+        return $this->hasMany(Kit::class);
+    }
+
+    /** @return HasMany<Scope, $this> */
+    public function scopes(): HasMany
+    {
+        return $this->hasMany(Scope::class);
+    }
+
+    /** @return HasMany<Import, $this> */
+    public function imports(): HasMany
+    {
+        return $this->hasMany(Import::class);
+    }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['is_demo' => 'boolean', 'house_rules' => 'object'];
+    }
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+/** A wire or cable of the catalogue. */
+final class Wire extends CatalogueItem
+{
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['sheath' => 'object'];
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Problems\ProblemRenderer;
+use App\Providers\AppServiceProvider;
+use Illuminate\Foundation\Application;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Http\Request;
+
+// Everything that is written at run time lies under one folder, so that the code can be read-only to the web server.
+$var = getenv('GONDRIK_VAR') ?: dirname(__DIR__) . '/var/start';
+foreach (['services', 'packages', 'config', 'routes-v7', 'events'] as $cache) {
+    $key = 'APP_' . strtoupper(explode('-', $cache)[0]) . '_CACHE';
+    $_ENV[$key] ??= $var . '/cache/' . $cache . '.php';
+}
+if (!is_dir($var . '/cache')) {
+    mkdir($var . '/cache', 0o775, true);
+}
+
+return Application::configure(basePath: dirname(__DIR__))
+    ->withProviders([AppServiceProvider::class], withBootstrapProviders: false)
+    ->withRouting(api: __DIR__ . '/../routes/api.php', apiPrefix: 'api/v1')
+    ->withCommands([__DIR__ . '/../app/Console/Commands'])
+    ->withMiddleware(static function (Middleware $middleware): void {
+        $middleware->statefulApi();
+        $middleware->redirectGuestsTo(static fn (): null => null);
+    })
+    ->withExceptions(static function (Exceptions $exceptions): void {
+        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
+        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api/*') ? (new ProblemRenderer())->render($error) : null);
+    })
+    ->create()
+    ->useEnvironmentPath($var)
+    ->useStoragePath($var . '/storage');

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\ImportController;
+use App\Http\Controllers\KitController;
+use App\Http\Controllers\ReferenceController;
+use App\Http\Controllers\ScopeController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\WorkbookController;
+use Illuminate\Support\Facades\Route;
+
+Route::get('openapi.json', [ReferenceController::class, 'openApi']);
+Route::get('workbook.schema.json', [ReferenceController::class, 'workbookSchema']);
+Route::get('reasons', [ReferenceController::class, 'reasons']);
+
+Route::get('session', [SessionController::class, 'show']);
+Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+Route::middleware('auth:sanctum')->group(static function (): void {
+    Route::delete('session', [SessionController::class, 'destroy']);
+    Route::get('kits', [KitController::class, 'index']);
+    Route::get('scopes', [ScopeController::class, 'index']);
+    Route::get('coverage', [CoverageController::class, 'show']);
+    Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
+    Route::get('workbook', [WorkbookController::class, 'show']);
+    Route::post('imports', [ImportController::class, 'store']);
+    Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');
+});

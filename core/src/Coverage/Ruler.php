@@ -10,6 +10,7 @@ use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Match\StripMatcher;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\TerminalClass;
@@ -136,7 +137,8 @@ final readonly class Ruler
         $segments = self::segments($capability, $scope, $class);
         $reach = match (true) {
             $capability instanceof Cut => $capability->multi === null ? $capability->single : SizeRange::hull([$capability->single, $capability->multi]),
-            $capability instanceof Strip, $capability instanceof StripSheath => $capability->size,
+            $capability instanceof StripSheath => $capability->size ?? self::sizesOfDiameter($capability->od, $scope),
+            $capability instanceof Strip => $capability->size,
             default => null,
         };
         $from = $reach !== null ? self::least($reach) : min([INF, ...array_map(static fn (RulerSegment $segment): float => $segment->from, $segments)]);
@@ -182,6 +184,22 @@ final readonly class Ruler
         }
 
         return $segments;
+    }
+
+    /** A sheath tool that goes by the outside diameter stands where the scope's cables of that diameter are. */
+    private static function sizesOfDiameter(?Limits $od, Scope $scope): ?SizeRange
+    {
+        $sizes = [];
+        foreach ($scope->lines as $line) {
+            foreach ([$line->wire, $line->wireB] as $wire) {
+                $outside = $wire?->sheath?->outsideDiameter();
+                if ($wire !== null && $outside !== null && $od?->holds($outside) === true) {
+                    $sizes[] = SizeRange::single($wire->size);
+                }
+            }
+        }
+
+        return $sizes === [] ? null : SizeRange::hull($sizes);
     }
 
     private static function marking(Position $position): ?SizeRange

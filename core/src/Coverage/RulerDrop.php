@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
+use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\TradeEquivalents;
 
 /** All lines of one size: one drop line. */
 final readonly class RulerDrop
@@ -21,6 +23,14 @@ final readonly class RulerDrop
         public Status $status,
         public array $marks,
     ) {
+    }
+
+    /** The size as the other family would call it: the exact area, or the trade equivalent; null where there is none. */
+    public function inOtherFamily(): ?string
+    {
+        return $this->size->family === Family::Gauge
+            ? round($this->size->area, $this->size->area < 1 ? 3 : 2) . ' mm2'
+            : (TradeEquivalents::of($this->size)[0]->written ?? null);
     }
 
     /** @param list<LineCover> $covers of the whole report */

@@ -74,6 +74,8 @@ final class RulerWriter
     {
         return [
             'size' => $drop->size->written,
+            'family' => $drop->size->family->value,
+            'otherSize' => $drop->inOtherFamily(),
             'area' => $drop->size->area,
             'lines' => $drop->lines,
             'quantity' => $drop->quantity,

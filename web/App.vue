@@ -1,0 +1,44 @@
+<script setup lang="ts">
+import { ref, watch } from 'vue';
+import { useTheme } from 'vuetify';
+import { problemOf } from '@/api/client';
+import AppFrame from '@/frame/AppFrame.vue';
+import SignIn from '@/session/SignIn.vue';
+import { useSession } from '@/session/useSession';
+import { useSettings } from '@/settings/useSettings';
+import ProblemNote from '@/shared/ProblemNote.vue';
+
+const settings = useSettings();
+const theme = useTheme();
+watch(
+  () => settings.isDark,
+  (dark) => theme.change(dark ? 'dark' : 'light'),
+  { immediate: true },
+);
+
+const { isLoading, error, retry, person } = useSession();
+// The page stays mounted under the sign-in when a session ends, so that nothing on it is lost.
+const hasBeenSignedIn = ref(false);
+watch(person, (somebody) => (hasBeenSignedIn.value ||= somebody !== null), { immediate: true });
+</script>
+
+<template>
+  <v-app>
+    <div v-if="isLoading" class="waiting muted" role="status">Opening the shop …</div>
+    <div v-else-if="error" class="waiting">
+      <ProblemNote :problem="problemOf(error)" @retry="retry()" />
+    </div>
+    <template v-else>
+      <AppFrame v-if="hasBeenSignedIn" v-show="person" />
+      <SignIn v-if="!person" :again="hasBeenSignedIn" />
+    </template>
+  </v-app>
+</template>
+
+<style scoped>
+.waiting {
+  max-width: 46rem;
+  margin: 20vh auto 0;
+  padding: 0 24px;
+}
+</style>

@@ -1,0 +1,56 @@
+import createClient, { type Middleware } from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+export type Schemas = components['schemas'];
+
+/** An answer of the API that is no success: problem+json, or what stands for it when nobody answered. */
+export class ApiProblem extends Error {
+  constructor(readonly problem: Schemas['Problem']) {
+    super(problem.title);
+  }
+}
+
+const unreachable: Schemas['Problem'] = {
+  type: 'about:blank',
+  title: 'The server does not answer',
+  status: 0,
+  detail: 'Check that it runs, then try again. Nothing was lost.',
+};
+
+function token(): string | null {
+  const cookie = document.cookie.split('; ').find((part) => part.startsWith('XSRF-TOKEN='));
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : null;
+}
+
+const session: Middleware = {
+  async onRequest({ request }) {
+    if (request.method !== 'GET' && token() === null) {
+      await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+    }
+    const value = token();
+    if (value) request.headers.set('X-XSRF-TOKEN', value);
+    request.headers.set('Accept', 'application/json');
+    return request;
+  },
+  onError() {
+    return new ApiProblem(unreachable);
+  },
+};
+
+export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin' });
+api.use(session);
+
+/** The data of an answer; throws its problem where it is none. */
+export async function answer<Data>(
+  call: Promise<{ data?: Data; error?: unknown; response: Response }>,
+): Promise<Data> {
+  const { data, error, response } = await call;
+  if (response.ok) return data as Data;
+  const isProblem = typeof error === 'object' && error !== null && 'title' in error;
+  throw new ApiProblem(isProblem ? (error as Schemas['Problem']) : { ...unreachable, status: response.status });
+}
+
+/** What to tell somebody of any error. */
+export function problemOf(error: unknown): Schemas['Problem'] {
+  return error instanceof ApiProblem ? error.problem : unreachable;
+}

@@ -1,0 +1,264 @@
+<script setup lang="ts">
+import { mdiClose } from '@mdi/js';
+import { computed, toRef } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import { counted, pretty } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import StatusMark from '@/shared/StatusMark.vue';
+import { markOfFit, operationWords, statusWords } from '@/shared/status';
+import ReasonList from './ReasonList.vue';
+import { holeOf, type LineRow } from './reading';
+import { useOthers, type Pair } from './useCoverage';
+
+const props = defineProps<{
+  coverage: Schemas['Coverage'];
+  row: LineRow;
+  /** Place of the step in the report's line; null for a faulty line, which has none. */
+  step: number | null;
+  pair: Pair;
+  length: 'mm' | 'inch';
+  kits: Schemas['KitSummary'][];
+}>();
+const emit = defineEmits<{ close: []; step: [index: number]; kit: [id: string] }>();
+
+const current = computed(() => (props.step === null ? undefined : props.row.report.steps[props.step]));
+const hole = computed(() => (current.value ? holeOf(props.coverage.report, props.row.id, current.value) : undefined));
+const chosen = computed(() => (current.value?.tool ? props.coverage.tools[current.value.tool] : undefined));
+const otherKits = computed(() => props.kits.filter((kit) => kit.id !== props.pair.kit));
+const others = useOthers(
+  toRef(() => props.pair),
+  toRef(() => props.row.id),
+  toRef(() => props.step),
+  toRef(() => props.length),
+);
+const toolName = (id: string) => props.coverage.tools[id]?.name ?? id;
+/** Steps of a splice stand twice; then the wire tells them apart. */
+const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op === op).length > 1;
+</script>
+
+<template>
+  <aside class="why" aria-label="Why" @keydown.esc.stop="emit('close')">
+    <header>
+      <div>
+        <h2>{{ row.terminal?.name ?? `Screw, ${row.line.torque} N·m` }}</h2>
+        <p class="muted">
+          {{ row.wire?.name }}<template v-if="row.wireB"> and {{ row.wireB.name }}</template> ·
+          {{ counted(row.line.quantity ?? 1, 'termination') }}
+        </p>
+        <p v-if="row.line.note" class="remark">{{ row.line.note }}</p>
+      </div>
+      <v-btn :icon="mdiClose" variant="text" size="small" aria-label="Close" @click="emit('close')" />
+    </header>
+
+    <nav v-if="row.report.steps.length" class="steps" aria-label="Steps of the line">
+      <button
+        v-for="(one, index) in row.report.steps"
+        :key="index"
+        type="button"
+        :aria-current="index === step ? 'step' : undefined"
+        @click="emit('step', index)"
+      >
+        <StatusMark :status="one.status" :size="11" />
+        {{ operationWords[one.op] }}
+        <small v-if="isTwice(one.op) && one.wire" class="muted">{{ coverage.wires[one.wire]?.size }}</small>
+      </button>
+    </nav>
+
+    <section v-if="row.report.checks.length" class="checks">
+      <h3>{{ row.report.status === 'faulty' ? 'The line itself is faulty: no tool can mend it' : 'On the line itself' }}</h3>
+      <ReasonList :reasons="row.report.checks" />
+      <p v-if="row.report.status === 'faulty'" class="advice">
+        Choose another wire or another terminal, or change what the line says of its place and preparation.
+      </p>
+    </section>
+
+    <template v-if="current">
+      <section v-if="current.status === 'hole'" class="hole">
+        <h3><StatusMark status="hole" :size="15" /> Nothing in this kit does it</h3>
+        <div v-if="hole" class="wanted">
+          <h4>Wanted</h4>
+          <p>{{ pretty(hole.wanted.text) }}</p>
+          <p v-if="hole.lines.length > 1" class="muted">
+            It would close the hole on {{ counted(hole.lines.length, 'line') }},
+            {{ counted(hole.quantity, 'termination') }}.
+          </p>
+        </div>
+        <div v-if="otherKits.length" class="advice">
+          <h4>Or take it to another kit</h4>
+          <button v-for="kit in otherKits" :key="kit.id" type="button" class="link" @click="emit('kit', kit.id)">
+            See this line with {{ kit.name }}
+          </button>
+        </div>
+      </section>
+      <section v-else class="chosen">
+        <h3>
+          <StatusMark :status="current.status" :size="14" />
+          {{ chosen?.name }}
+          <span v-if="current.position" class="mono position">{{ pretty(current.position) }}</span>
+        </h3>
+        <p v-if="current.unbacked" class="unbacked">
+          One tool only, and the house wants a backup for {{ operationWords[current.op] }}.
+        </p>
+        <p v-if="current.status === 'makeshift' && current.reasons.every((reason) => reason.fit === 'proper')" class="unbacked">
+          The tool is right; what is said on the line itself makes it makeshift.
+        </p>
+        <ReasonList :reasons="current.reasons" />
+      </section>
+
+      <section class="others">
+        <h3>{{ current.status === 'hole' ? 'What misses, nearest first' : 'The other tools, best first' }}</h3>
+        <p v-if="others.isLoading.value" class="muted" role="status">Asking every other tool …</p>
+        <ProblemNote
+          v-else-if="others.error.value"
+          :problem="problemOf(others.error.value)"
+          @retry="others.refetch()"
+        />
+        <p v-else-if="!others.data.value?.data.length" class="muted">
+          No other tool of the kit {{ current.op === 'crimp' ? 'crimps' : `does this (${operationWords[current.op]})` }}.
+        </p>
+        <ol v-else>
+          <li v-for="match in others.data.value.data" :key="match.tool">
+            <h4>
+              <StatusMark :status="markOfFit[match.fit]" :size="12" />
+              {{ toolName(match.tool) }}
+              <span v-if="match.position" class="mono position">{{ pretty(match.position) }}</span>
+              <span class="visually-hidden">{{ statusWords[markOfFit[match.fit]] }}</span>
+            </h4>
+            <ReasonList :reasons="match.reasons" />
+          </li>
+        </ol>
+      </section>
+    </template>
+  </aside>
+</template>
+
+<style scoped>
+.why {
+  min-height: 100%;
+  padding: 14px 18px 28px;
+  background: var(--surface);
+  border-left: 1px solid var(--hairline);
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 12px;
+}
+
+h2 {
+  font-size: 17px;
+  line-height: 1.25;
+}
+
+header p {
+  margin: 2px 0 0;
+  font-size: 13px;
+}
+
+.remark {
+  font-style: italic;
+}
+
+.steps {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  margin: 12px 0 4px;
+}
+
+.steps button {
+  display: flex;
+  align-items: center;
+  gap: 6px;
+  min-height: var(--touch);
+  padding: 0 9px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  font-size: 13px;
+  cursor: pointer;
+}
+
+.steps button[aria-current] {
+  border-color: var(--ink);
+  box-shadow: inset 0 -2px 0 var(--copper);
+  font-weight: 600;
+}
+
+section {
+  margin-top: 16px;
+  font-size: 13.5px;
+}
+
+h3 {
+  display: flex;
+  align-items: baseline;
+  gap: 8px;
+  font-size: 14.5px;
+  margin-bottom: 6px;
+}
+
+h3 :deep(svg),
+h4 :deep(svg) {
+  align-self: center;
+}
+
+h4 {
+  display: flex;
+  align-items: baseline;
+  gap: 7px;
+  font-size: 13.5px;
+  font-weight: 600;
+  margin: 0 0 3px;
+}
+
+.hole h3 {
+  color: var(--hole);
+  font-size: 16px;
+}
+
+.wanted {
+  border-left: 3px solid var(--copper);
+  padding: 2px 0 2px 12px;
+  margin: 8px 0;
+}
+
+.wanted p {
+  margin: 0;
+}
+
+.advice {
+  margin-top: 12px;
+}
+
+.link {
+  display: block;
+  min-height: var(--touch);
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.position {
+  font-weight: 400;
+  color: var(--muted);
+}
+
+.unbacked {
+  margin: 0 0 6px;
+  color: var(--makeshift);
+}
+
+.others {
+  border-top: 1px solid var(--hairline);
+  padding-top: 12px;
+}
+
+ol {
+  list-style: none;
+  padding: 0;
+  margin: 0;
+  display: grid;
+  gap: 14px;
+}
+</style>

@@ -1,0 +1,54 @@
+import { keepPreviousData, useQuery } from '@tanstack/vue-query';
+import { computed, type Ref } from 'vue';
+import { answer, api } from '@/api/client';
+
+export interface Pair {
+  kit: string | null;
+  scope: string | null;
+}
+
+/** The shop's kits and scopes, to pick from. */
+export function useKitsAndScopes() {
+  const kits = useQuery({ queryKey: ['kits'], queryFn: () => answer(api.GET('/kits')) });
+  const scopes = useQuery({ queryKey: ['scopes'], queryFn: () => answer(api.GET('/scopes')) });
+
+  return {
+    kits: computed(() => kits.data.value?.data ?? []),
+    scopes: computed(() => scopes.data.value?.data ?? []),
+    isLoading: computed(() => kits.isLoading.value || scopes.isLoading.value),
+    error: computed(() => kits.error.value ?? scopes.error.value),
+    retry: () => Promise.all([kits.refetch(), scopes.refetch()]),
+  };
+}
+
+/** What a kit covers of a scope; the last answer stays on the page until the next one is there. */
+export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
+  return useQuery({
+    queryKey: ['coverage', pair, length],
+    queryFn: () =>
+      answer(
+        api.GET('/coverage', {
+          params: { query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', length: length.value } },
+        }),
+      ),
+    enabled: () => pair.value.kit !== null && pair.value.scope !== null,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The tools that were not chosen for one step: asked for only when somebody wants to know. */
+export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number | null>, length: Ref<'mm' | 'inch'>) {
+  return useQuery({
+    queryKey: ['others', pair, line, step, length],
+    queryFn: () =>
+      answer(
+        api.GET('/coverage/lines/{line}/steps/{step}/others', {
+          params: {
+            path: { line: line.value, step: step.value ?? 0 },
+            query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', length: length.value },
+          },
+        }),
+      ),
+    enabled: () => step.value !== null && pair.value.kit !== null && pair.value.scope !== null,
+  });
+}

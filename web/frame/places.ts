@@ -1,0 +1,11 @@
+/** The places of the program in the order of work. Those that are not built yet have no route and are not shown. */
+export interface Place {
+  name: string;
+  title: string;
+  key: string;
+}
+
+export const places: Place[] = [
+  { name: 'cover', title: 'Cover', key: 'c' },
+  { name: 'shop', title: 'Shop', key: 's' },
+];

@@ -1,0 +1,38 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { computed } from 'vue';
+import { answer, api, type Schemas } from '@/api/client';
+
+const key = ['session'];
+
+/** Who is signed in, and how to change that. */
+export function useSession() {
+  const client = useQueryClient();
+  const query = useQuery({ queryKey: key, queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
+
+  const signIn = useMutation({
+    mutationFn: (body: Schemas['Credentials']) => answer(api.POST('/session', { body })),
+    onSuccess: (session) => {
+      const previous = client.getQueryData<Schemas['Session']>(key);
+      client.setQueryData(key, { ...session, demo: previous?.demo ?? [] });
+      void client.invalidateQueries({ predicate: (other) => other.queryKey[0] !== key[0] });
+    },
+  });
+
+  const signOut = useMutation({
+    mutationFn: () => answer(api.DELETE('/session')),
+    onSuccess: async () => {
+      client.removeQueries({ predicate: (other) => other.queryKey[0] !== key[0] });
+      await client.invalidateQueries({ queryKey: key });
+    },
+  });
+
+  return {
+    isLoading: query.isLoading,
+    error: query.error,
+    retry: query.refetch,
+    person: computed(() => query.data.value?.person ?? null),
+    demo: computed(() => query.data.value?.demo ?? []),
+    signIn,
+    signOut,
+  };
+}

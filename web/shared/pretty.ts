@@ -1,0 +1,14 @@
+/** Text of the API for the eye: mm2 with its raised figure, ranges with a dash of their own. */
+export function pretty(text: string): string {
+  return text.replaceAll(/\bmm2\b/g, 'mm²').replaceAll(/(?<=[\d\s])-(?=\d+(\.\d+)?(\/0)?( |$|\.))/g, '–');
+}
+
+/** A thing in words: strip-sheath is "strip sheath". */
+export function words(id: string): string {
+  return id.replaceAll('-', ' ');
+}
+
+/** 1 line, 2 lines. */
+export function counted(count: number, one: string, many = `${one}s`): string {
+  return `${count} ${count === 1 ? one : many}`;
+}

@@ -1,0 +1,28 @@
+import type { Schemas } from '@/api/client';
+
+export const statusWords: Record<Schemas['Status'], string> = {
+  covered: 'covered',
+  makeshift: 'makeshift',
+  hole: 'hole',
+  faulty: 'faulty',
+};
+
+/** A fit of a tool or a check as the status with the same mark. */
+export const markOfFit: Record<Schemas['Fit'], Schemas['Status']> = {
+  proper: 'covered',
+  makeshift: 'makeshift',
+  unsuitable: 'faulty',
+};
+
+export const operationWords: Record<Schemas['Operation'], string> = {
+  cut: 'cut',
+  'strip-sheath': 'sheath',
+  strip: 'strip',
+  crimp: 'crimp',
+  solder: 'solder',
+  sleeve: 'sleeve',
+  torque: 'torque',
+  'pull-test': 'pull test',
+  extract: 'extract',
+  'shear-screw': 'shear screw',
+};

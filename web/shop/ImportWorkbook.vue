@@ -1,0 +1,237 @@
+<script setup lang="ts">
+import { mdiFileUploadOutline } from '@mdi/js';
+import { useDropZone } from '@vueuse/core';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import example from '../../database/demo/tarnholt-ropeway.json?url';
+import { counted } from '@/shared/pretty';
+import { useImport } from './useImport';
+
+const { check, apply } = useImport();
+const zone = useTemplateRef<HTMLElement>('zone');
+const input = useTemplateRef<HTMLInputElement>('input');
+const outcome = useTemplateRef<HTMLElement>('outcome');
+const file = ref<File | null>(null);
+
+function take(files: FileList | File[] | null): void {
+  const one = files?.[0];
+  if (!one) return;
+  file.value = one;
+  apply.reset();
+  check.mutate(one);
+}
+
+const { isOverDropZone } = useDropZone(zone, { onDrop: take, multiple: false });
+
+function chosen(event: Event): void {
+  const target = event.target as HTMLInputElement;
+  take(target.files);
+  // The same file, mended, must count as a new choice.
+  target.value = '';
+}
+
+const problem = computed(() => {
+  const error = apply.error.value ?? check.error.value;
+  return error ? problemOf(error) : null;
+});
+const plan = computed(() => apply.data.value ?? check.data.value ?? null);
+const isApplied = computed(() => apply.data.value !== undefined);
+const lists: [keyof Schemas['Import']['counts'], string][] = [
+  ['wires', 'Wires'],
+  ['terminals', 'Terminals'],
+  ['tools', 'Tools'],
+  ['kits', 'Kits'],
+  ['scopes', 'Scopes'],
+];
+
+function startOver(): void {
+  file.value = null;
+  check.reset();
+  apply.reset();
+}
+
+watch([problem, plan], () => void nextTick(() => outcome.value?.focus()));
+
+const shown = (value: unknown) => (value === null || value === undefined ? '' : JSON.stringify(value));
+</script>
+
+<template>
+  <div>
+    <div ref="zone" class="zone" :class="{ over: isOverDropZone }">
+      <v-icon :icon="mdiFileUploadOutline" size="28" aria-hidden="true" />
+      <div>
+        <p class="call">
+          {{ isOverDropZone ? 'Let go to read it' : 'Drop a workbook here' }}
+          <span class="muted">or</span>
+          <v-btn size="small" :loading="check.isPending.value" @click="input?.click()">choose a file</v-btn>
+        </p>
+        <p class="muted small">
+          JSON, up to 10 MB. No workbook yet? <a :href="example" download="example-workbook.json">Take the example</a>,
+          change it, bring it back.
+        </p>
+      </div>
+      <input
+        ref="input"
+        class="visually-hidden"
+        type="file"
+        accept=".json,application/json"
+        aria-label="Workbook file"
+        tabindex="-1"
+        @change="chosen"
+      />
+    </div>
+
+    <div v-if="check.isPending.value" class="outcome" role="status">
+      <p>Reading {{ file?.name }} …</p>
+      <v-progress-linear indeterminate height="2" color="primary" />
+    </div>
+
+    <section v-else-if="problem" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="problems">
+      <h3 id="problems" class="bad">
+        {{ problem.problems ? `${counted(problem.problems.length, 'problem')} in ${file?.name}` : problem.title }}
+      </h3>
+      <p class="muted">{{ problem.detail }} {{ problem.problems ? 'Mend the file and bring it again.' : '' }}</p>
+      <table v-if="problem.problems" class="problems">
+        <thead>
+          <tr>
+            <th scope="col">Place</th>
+            <th scope="col">What stands there</th>
+            <th scope="col">What would be right</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(one, index) in problem.problems" :key="index">
+            <th scope="row" class="mono">{{ one.path || 'workbook' }}</th>
+            <td class="mono">{{ shown(one.value) }}</td>
+            <td>{{ one.expected }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+
+    <section v-else-if="plan" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="plan">
+      <h3 id="plan">
+        <template v-if="isApplied">{{ plan.fileName }} is in the shop</template>
+        <template v-else-if="plan.changesNothing">{{ plan.fileName }} changes nothing</template>
+        <template v-else>{{ plan.fileName }} is good. It would</template>
+      </h3>
+      <table class="counts">
+        <thead>
+          <tr>
+            <td></td>
+            <th scope="col">{{ isApplied ? 'added' : 'add' }}</th>
+            <th scope="col">{{ isApplied ? 'changed' : 'change' }}</th>
+            <th scope="col">{{ isApplied ? 'left as it was' : 'leave' }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="[key, title] in lists" :key="key">
+            <th scope="row">{{ title }}</th>
+            <td class="mono" :class="{ some: plan.counts[key].added }">{{ plan.counts[key].added }}</td>
+            <td class="mono" :class="{ some: plan.counts[key].changed }">{{ plan.counts[key].changed }}</td>
+            <td class="mono">{{ plan.counts[key].left }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <p v-if="plan.changesHouseRules">
+        The house rules of the shop {{ isApplied ? 'were' : 'would be' }} replaced by those of the workbook.
+      </p>
+      <div class="actions">
+        <template v-if="isApplied || plan.changesNothing">
+          <v-btn color="primary" variant="flat" :to="{ name: 'cover' }">See what is covered</v-btn>
+          <v-btn @click="startOver">Import another</v-btn>
+        </template>
+        <template v-else>
+          <v-btn color="primary" variant="flat" :loading="apply.isPending.value" @click="apply.mutate(plan.id)">Apply</v-btn>
+          <v-btn :disabled="apply.isPending.value" @click="startOver">Leave it</v-btn>
+        </template>
+      </div>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.zone {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+  padding: 22px;
+  border: 1.5px dashed var(--tool-edge);
+  border-radius: 4px;
+}
+
+.zone.over {
+  border-color: var(--copper);
+  background: var(--row-wash);
+}
+
+.call {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 10px;
+  align-items: center;
+  margin: 0;
+  font-size: 16px;
+  font-weight: 560;
+}
+
+.small {
+  margin: 4px 0 0;
+  font-size: 13px;
+}
+
+.outcome {
+  margin-top: 22px;
+  outline: none;
+}
+
+h3 {
+  font-size: 16px;
+}
+
+.bad {
+  color: var(--hole);
+}
+
+table {
+  border-collapse: collapse;
+  margin-top: 10px;
+  font-size: 13px;
+}
+
+.problems {
+  width: 100%;
+}
+
+th,
+td {
+  text-align: left;
+  font-weight: 400;
+  padding: 6px 14px 6px 0;
+  border-bottom: 1px solid var(--hairline);
+  vertical-align: top;
+  overflow-wrap: anywhere;
+}
+
+thead th {
+  color: var(--muted);
+  white-space: nowrap;
+}
+
+.counts td,
+.counts thead th {
+  text-align: right;
+  padding-left: 26px;
+}
+
+.counts .some {
+  font-weight: 500;
+  color: var(--copper);
+}
+
+.actions {
+  display: flex;
+  gap: 10px;
+  margin-top: 18px;
+}
+</style>

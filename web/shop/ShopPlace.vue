@@ -1,0 +1,86 @@
+<script setup lang="ts">
+import { useTitle } from '@vueuse/core';
+import { useSession } from '@/session/useSession';
+import ImportWorkbook from './ImportWorkbook.vue';
+
+useTitle('Shop – Gondrik');
+const { person } = useSession();
+</script>
+
+<template>
+  <div class="shop">
+    <h1>{{ person?.shop }}</h1>
+    <div class="columns">
+      <section aria-labelledby="import">
+        <h2 id="import">Import a workbook</h2>
+        <p class="muted lead">
+          A workbook is one JSON file with wires, terminals, tools, kits and scopes. It is read through first and
+          nothing changes until you say so. What it does not name is left as it is.
+        </p>
+        <ImportWorkbook v-if="person?.maySetUpTheShop" />
+        <p v-else class="refused">
+          Importing is for the shop lead and the coordinator. You are signed in as {{ person?.role }}; ask one of them
+          to bring the workbook in.
+        </p>
+      </section>
+      <section aria-labelledby="export">
+        <h2 id="export">Export</h2>
+        <p class="muted lead">
+          The whole shop as one workbook: to keep, to send, to check on the command line. Importing it again changes
+          nothing.
+        </p>
+        <v-btn href="/api/v1/workbook" download>Export the workbook</v-btn>
+        <p class="formats muted">
+          The format is described by its
+          <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its
+          <a href="/api/v1/openapi.json">OpenAPI description</a>.
+        </p>
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.shop {
+  max-width: 1180px;
+  padding: 22px 20px 48px;
+}
+
+h1 {
+  font-size: 24px;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 2.2fr) minmax(240px, 1fr);
+  gap: 48px;
+  margin-top: 18px;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+.lead {
+  margin: 4px 0 14px;
+  max-width: 62ch;
+}
+
+.formats {
+  margin-top: 18px;
+  font-size: 13px;
+}
+
+.refused {
+  border-left: 3px solid var(--makeshift);
+  padding: 6px 14px;
+  max-width: 60ch;
+}
+
+@media (max-width: 860px) {
+  .columns {
+    grid-template-columns: 1fr;
+    gap: 32px;
+  }
+}
+</style>

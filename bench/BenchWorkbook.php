@@ -35,7 +35,7 @@ final class BenchWorkbook
         $wires = [];
         $terminals = [];
         $pairs = [];
-        foreach ([...array_map(static fn (string $size): string => $size . ' mm2', self::METRIC), ...array_map(static fn (string $size): string => $size . ' AWG', self::GAUGES)] as $index => $size) {
+        foreach ([...array_map(static fn(string $size): string => $size . ' mm2', self::METRIC), ...array_map(static fn(string $size): string => $size . ' AWG', self::GAUGES)] as $index => $size) {
             foreach (['pvc', 'xlpe', 'etfe'] as $insulation) {
                 $wire = 'w' . $index . $insulation;
                 $wires[] = (object) ['id' => $wire, 'name' => $size . ' ' . $insulation, 'size' => $size, 'construction' => 'stranded', 'insulation' => $insulation, 'insulationOd' => round(1.5 * Size::parse($size)->solidDiameter() + 0.6, 2)];
@@ -59,7 +59,7 @@ final class BenchWorkbook
             'wires' => $wires,
             'terminals' => array_values($terminals),
             'tools' => $tools,
-            'kits' => [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn (\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
+            'kits' => [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
             'scopes' => [(object) ['id' => 'scope', 'name' => 'Scope', 'lines' => $scope]],
         ];
     }
@@ -73,8 +73,8 @@ final class BenchWorkbook
     private function tool(int $n): \stdClass
     {
         $at = $this->random->getInt(0, 9);
-        $range = static fn (int $from, int $to): string => self::GAUGES[$from] . '-' . self::GAUGES[min(13, $to)] . ' AWG / ' . self::METRIC[$from] . '-' . self::METRIC[min(13, $to)] . ' mm2';
-        $nests = array_map(static fn (int $m): \stdClass => (object) ['label' => 'n' . $m, 'size' => self::GAUGES[$m] . ' AWG / ' . self::METRIC[$m] . ' mm2'], range($at, min(13, $at + 4)));
+        $range = static fn(int $from, int $to): string => self::GAUGES[$from] . '-' . self::GAUGES[min(13, $to)] . ' AWG / ' . self::METRIC[$from] . '-' . self::METRIC[min(13, $to)] . ' mm2';
+        $nests = array_map(static fn(int $m): \stdClass => (object) ['label' => 'n' . $m, 'size' => self::GAUGES[$m] . ' AWG / ' . self::METRIC[$m] . ' mm2'], range($at, min(13, $at + 4)));
         $capability = match ($n % 10) {
             0, 1 => ['op' => 'cut', 'single' => $range($at, $at + 8), 'maxOd' => 25],
             2, 3 => ['op' => 'strip', 'method' => 'self-adjusting', 'size' => $range($at, $at + 6), 'insulation' => $n % 4 === 0 ? ['etfe', 'xlpe'] : ['pvc', 'xlpe'], 'maxOd' => 12, 'stop' => (object) ['min' => 5, 'max' => 20]],

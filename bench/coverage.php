@@ -39,9 +39,9 @@ foreach ([30, 300] as $tools) {
         $kit = $workbook->kits[0];
         $rules = $workbook->rulesFor($scope);
         memory_reset_peak_usage();
-        [$report, $data] = best(static fn (): array => (new ReportWriter())->report(Coverage::of($kit, $scope, $rules)));
+        [$report, $data] = best(static fn(): array => (new ReportWriter())->report(Coverage::of($kit, $scope, $rules)));
         $memory = memory_get_peak_usage() / 2 ** 20;
-        [$encode] = best(static fn (): string => json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        [$encode] = best(static fn(): string => json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
         $checks = 0;
         foreach ($scope->lines as $line) {
             foreach (Steps::of($line, $rules) as $step) {

@@ -25,11 +25,11 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
-        $middleware->redirectGuestsTo(static fn (): null => null);
+        $middleware->redirectGuestsTo(static fn(): null => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        $exceptions->shouldRenderJsonWhen(static fn (Request $request): bool => $request->is('api/*'));
-        $exceptions->render(static fn (Throwable $error, Request $request) => $request->is('api/*') ? (new ProblemRenderer())->render($error) : null);
+        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
+        $exceptions->render(static fn(Throwable $error, Request $request) => $request->is('api/*') ? (new ProblemRenderer())->render($error) : null);
     })
     ->create()
     ->useEnvironmentPath($var)

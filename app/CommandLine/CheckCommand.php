@@ -68,7 +68,7 @@ final class CheckCommand extends Command
     private function json(Report $report, HouseRules $rules, bool $all): string
     {
         $others = new Others($report->kit, $rules);
-        $writer = new ReportWriter(others: static fn (StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null);
+        $writer = new ReportWriter(others: static fn(StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null);
 
         return json_encode($writer->report($report), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
     }
@@ -99,7 +99,7 @@ final class CheckCommand extends Command
     /** @param list<Kit|Scope> $things */
     private function unknown(InputInterface $input, string $name, array $things): \InvalidArgumentException
     {
-        $ids = array_map(static fn (Kit|Scope $thing): string => $thing->id, $things);
+        $ids = array_map(static fn(Kit|Scope $thing): string => $thing->id, $things);
 
         return new \InvalidArgumentException('--' . $name . ' "' . $input->getOption($name) . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
     }

@@ -43,7 +43,7 @@ final readonly class TextReport
         $headline = $report->headline;
         $counts = sprintf('%d terminations: %d covered, %d makeshift, %d in a hole, %d faulty', $headline->terminations, $headline->covered, $headline->makeshift, $headline->hole, $headline->faulty);
         $share = $headline->share() === null ? '' : sprintf('; %d %% covered%s', (int) round(100 * $headline->share()), $headline->makeshiftCounts ? ', makeshift counted' : '');
-        $missing = array_map(static fn (ToolKind $kind): string => $kind->value, $headline->carryMissing);
+        $missing = array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing);
 
         return [
             $report->kit->name . ' × ' . $report->scope->name,
@@ -57,7 +57,7 @@ final readonly class TextReport
     {
         $rows = [];
         foreach ($report->holes as $hole) {
-            $rows[] = sprintf('○ %s, %d termination%s: %s', $hole->operation()->value, $hole->quantity(), $hole->quantity() === 1 ? '' : 's', implode(', ', array_map(static fn (Line $line): string => $line->id, $hole->lines())));
+            $rows[] = sprintf('○ %s, %d termination%s: %s', $hole->operation()->value, $hole->quantity(), $hole->quantity() === 1 ? '' : 's', implode(', ', array_map(static fn(Line $line): string => $line->id, $hole->lines())));
             $rows[] = '    wanted   ' . (new WantedSentence())->of($hole->wanted);
             $rows[] = '    nearest  ' . $this->nearest($hole);
         }
@@ -83,12 +83,14 @@ final readonly class TextReport
                 $operations[$cover->step->operation->value] = $cover->step->operation;
             }
         }
-        uasort($operations, static fn ($one, $other): int => array_search($one, $one::cases(), true) <=> array_search($other, $one::cases(), true));
+        uasort($operations, static fn($one, $other): int => array_search($one, $one::cases(), true) <=> array_search($other, $one::cases(), true));
         $columns = array_keys($operations);
+        /** @var non-empty-list<list<string>> $rows */
         $rows = [['', 'line', 'quantity', ...$columns]];
         foreach ($report->lines as $line) {
-            $rows[] = [self::dot($line->status), $line->line->id, (string) $line->line->quantity, ...array_map(static fn (string $operation): string => self::cell($line, $operation), $columns)];
+            $rows[] = [self::dot($line->status), $line->line->id, (string) $line->line->quantity, ...array_map(static fn(string $operation): string => self::cell($line, $operation), $columns)];
         }
+        /** @var array<int, int> $widths */
         $widths = [];
         foreach ($rows as $row) {
             foreach ($row as $column => $text) {
@@ -96,8 +98,8 @@ final readonly class TextReport
             }
         }
 
-        return ['', ...array_map(static fn (array $row): string => rtrim(implode('  ', array_map(
-            static fn (string $text, int $column): string => $column === 2 ? self::pad($text, $widths[$column], STR_PAD_LEFT) : self::pad($text, $widths[$column]),
+        return ['', ...array_map(static fn(array $row): string => rtrim(implode('  ', array_map(
+            static fn(string $text, int $column): string => $column === 2 ? self::pad($text, $widths[$column], STR_PAD_LEFT) : self::pad($text, $widths[$column]),
             $row,
             array_keys($row),
         ))), $rows)];
@@ -129,7 +131,7 @@ final readonly class TextReport
     {
         $rows = [];
         foreach ($report->lines as $line) {
-            $checks = array_map(fn (Reason $check): string => self::dotOf($check->fit) . ' ' . $this->sentence->of($check), $line->checks);
+            $checks = array_map(fn(Reason $check): string => self::dotOf($check->fit) . ' ' . $this->sentence->of($check), $line->checks);
             $steps = [];
             foreach ($line->steps as $cover) {
                 if ($cover->chosen?->fit() === Fit::Makeshift) {
@@ -138,7 +140,7 @@ final readonly class TextReport
             }
             $said = array_unique([...$checks, ...$steps]);
             if ($said !== []) {
-                $rows = [...$rows, $line->line->id, ...array_map(static fn (string $text): string => '    ' . $text, $said)];
+                $rows = [...$rows, $line->line->id, ...array_map(static fn(string $text): string => '    ' . $text, $said)];
             }
         }
 
@@ -148,7 +150,7 @@ final readonly class TextReport
     /** @param list<Reason> $reasons */
     private function amiss(array $reasons): string
     {
-        $worst = array_filter($reasons, static fn (Reason $reason): bool => $reason->fit !== Fit::Proper);
+        $worst = array_filter($reasons, static fn(Reason $reason): bool => $reason->fit !== Fit::Proper);
 
         return implode(' ', array_map($this->sentence->of(...), $worst));
     }

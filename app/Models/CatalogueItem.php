@@ -11,7 +11,7 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int    $id
  * @property int    $shop_id
- * @property string $code the id it has in the workbook
+ * @property string $code     the id it has in the workbook
  * @property string $name
  * @property int    $position its place in the workbook
  */

@@ -19,8 +19,8 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Model::shouldBeStrict();
-        RateLimiter::for('sign-in', static fn (Request $request): Limit => Limit::perMinute(self::SIGN_INS_PER_MINUTE)
+        RateLimiter::for('sign-in', static fn(Request $request): Limit => Limit::perMinute(self::SIGN_INS_PER_MINUTE)
             ->by(mb_strtolower((string) $request->input('email')) . '|' . $request->ip()));
-        Gate::define('change-shop', static fn (User $user): bool => $user->role->maySetUpTheShop());
+        Gate::define('change-shop', static fn(User $user): bool => $user->role->maySetUpTheShop());
     }
 }

@@ -16,9 +16,7 @@ final readonly class ImportPlan
      * @param array<string, array{added: int, changed: int, left: int}> $counts  by list
      * @param array<string, list<string>>                               $touched ids to be written, by list
      */
-    private function __construct(public array $counts, public array $touched, public bool $changesHouseRules)
-    {
-    }
+    private function __construct(public array $counts, public array $touched, public bool $changesHouseRules) {}
 
     public static function between(Workbook $shop, Workbook $coming): self
     {
@@ -26,18 +24,11 @@ final readonly class ImportPlan
         $touched = [];
         foreach (self::LISTS as $list) {
             $has = self::written($shop->{$list});
-            $counts[$list] = ['added' => 0, 'changed' => 0, 'left' => count($has)];
-            $touched[$list] = [];
-            foreach (self::written($coming->{$list}) as $id => $text) {
-                if (!isset($has[$id])) {
-                    $counts[$list]['added']++;
-                    $touched[$list][] = (string) $id;
-                } elseif ($has[$id] !== $text) {
-                    $counts[$list]['changed']++;
-                    $counts[$list]['left']--;
-                    $touched[$list][] = (string) $id;
-                }
-            }
+            $comes = self::written($coming->{$list});
+            $added = array_diff_key($comes, $has);
+            $changed = array_diff_assoc(array_intersect_key($comes, $has), $has);
+            $counts[$list] = ['added' => count($added), 'changed' => count($changed), 'left' => count($has) - count($changed)];
+            $touched[$list] = array_map(strval(...), array_keys($added + $changed));
         }
         // A workbook that says nothing of house rules leaves them as they are.
         $rules = $coming->houseRules;
@@ -60,7 +51,8 @@ final readonly class ImportPlan
     {
         $written = [];
         foreach ($things as $thing) {
-            $written[$thing->id] = self::text($thing);
+            $item = (new ObjectCodec())->write($thing);
+            $written[(string) $item->id] = json_encode($item, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         }
 
         return $written;

@@ -10,9 +10,7 @@ use App\Models\KitTool;
 use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
-use App\Models\Terminal;
 use App\Models\Tool;
-use App\Models\Wire;
 use Gondrik\Core\Scope as CoreScope;
 use Gondrik\Core\Terminal as CoreTerminal;
 use Gondrik\Core\Tool as CoreTool;
@@ -28,9 +26,7 @@ use Illuminate\Support\Collection;
 /** A shop's rows as a workbook. */
 final readonly class ShopWorkbook
 {
-    public function __construct(private WorkbookCodec $codec = new WorkbookCodec())
-    {
-    }
+    public function __construct(private WorkbookCodec $codec = new WorkbookCodec()) {}
 
     /** Everything the shop has, in the order in which it came. */
     public function whole(Shop $shop): Workbook
@@ -55,8 +51,8 @@ final readonly class ShopWorkbook
         $kitRow = $shop->kits()->with('entries.tool')->where('code', $kit)->firstOrFail();
         $scopeRow = $shop->scopes()->with('lines.wire', 'lines.wireB', 'lines.terminal')->where('code', $scope)->firstOrFail();
         $lines = $scopeRow->lines;
-        $tools = $kitRow->entries->map(static fn (KitTool $entry): Tool => $entry->tool);
-        $missing = $tools->flatMap(static fn (Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($tools->pluck('code'));
+        $tools = $kitRow->entries->map(static fn(KitTool $entry): Tool => $entry->tool);
+        $missing = $tools->flatMap(static fn(Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($tools->pluck('code'));
         // A kit may lack what its tools require: the report says so, and for that the required tools must be known.
         $required = $this->requiredOf($shop, $missing);
 
@@ -81,7 +77,7 @@ final readonly class ShopWorkbook
         while ($codes->isNotEmpty()) {
             $tools = $shop->tools()->whereIn('code', $codes->all())->get();
             $found = $found->concat($tools);
-            $codes = $tools->flatMap(static fn (Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($found->pluck('code'));
+            $codes = $tools->flatMap(static fn(Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($found->pluck('code'));
         }
 
         return $found;
@@ -98,13 +94,13 @@ final readonly class ShopWorkbook
      */
     private function read(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $scopes): Workbook
     {
-        $items = static fn (Collection $rows, string $class): array => $rows->map(static fn (CatalogueItem $row): \stdClass => Columns::toItem($row, self::keys($class)))->values()->all();
+        $items = /** @param list<string> $keys */ static fn(Collection $rows, array $keys): array => $rows->map(static fn(CatalogueItem $row): \stdClass => Columns::toItem($row, $keys))->values()->all();
         $document = (object) [
             'title' => $shop->name,
             ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules],
-            'wires' => $items($wires, CoreWire\Wire::class),
-            'terminals' => $items($terminals, CoreTerminal\Terminal::class),
-            'tools' => $items($tools, CoreTool\Tool::class),
+            'wires' => $items($wires, self::keys(CoreWire\Wire::class)),
+            'terminals' => $items($terminals, self::keys(CoreTerminal\Terminal::class)),
+            'tools' => $items($tools, self::keys(CoreTool\Tool::class)),
             'kits' => $kits->map($this->kit(...))->values()->all(),
             'scopes' => $scopes->map($this->scope(...))->values()->all(),
         ];
@@ -115,7 +111,7 @@ final readonly class ShopWorkbook
     private function kit(Kit $kit): \stdClass
     {
         $item = Columns::toItem($kit, ['id', 'name', 'note']);
-        $item->tools = $kit->entries->map(static fn (KitTool $entry): \stdClass => (object) ['tool' => $entry->tool->code, 'count' => $entry->count])->all();
+        $item->tools = $kit->entries->map(static fn(KitTool $entry): \stdClass => (object) ['tool' => $entry->tool->code, 'count' => $entry->count])->all();
 
         return $item;
     }
@@ -145,6 +141,6 @@ final readonly class ShopWorkbook
      */
     private static function keys(string $class): array
     {
-        return array_map(static fn (ObjectField $field): string => $field->name, ObjectPlan::of($class)->fields);
+        return array_map(static fn(ObjectField $field): string => $field->name, ObjectPlan::of($class)->fields);
     }
 }

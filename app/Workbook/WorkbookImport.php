@@ -7,8 +7,11 @@ namespace App\Workbook;
 use App\Models\Shop;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
@@ -21,8 +24,7 @@ final readonly class WorkbookImport
     public function __construct(
         private ShopWorkbook $shops = new ShopWorkbook(),
         private ObjectCodec $objects = new ObjectCodec(),
-    ) {
-    }
+    ) {}
 
     /**
      * A dry run: nothing is written.
@@ -69,7 +71,7 @@ final readonly class WorkbookImport
         foreach (get_object_vars($codec->toData($has)) as $list => $items) {
             if (in_array($list, ImportPlan::LISTS, true)) {
                 $ids = array_column($merged->{$list} ?? [], 'id');
-                $kept = array_filter($items, static fn (\stdClass $item): bool => !in_array($item->id, $ids, true));
+                $kept = array_filter($items, static fn(\stdClass $item): bool => !in_array($item->id, $ids, true));
                 $merged->{$list} = [...$merged->{$list} ?? [], ...array_values($kept)];
             }
         }
@@ -77,7 +79,7 @@ final readonly class WorkbookImport
     }
 
     /**
-     * @template T of object
+     * @template T of Wire|Terminal|Tool|Kit|Scope
      *
      * @param list<T>      $things
      * @param list<string> $ids
@@ -86,7 +88,7 @@ final readonly class WorkbookImport
      */
     private function touched(array $things, array $ids): array
     {
-        return array_values(array_filter($things, static fn (object $thing): bool => in_array($thing->id, $ids, true)));
+        return array_values(array_filter($things, static fn(Wire|Terminal|Tool|Kit|Scope $thing): bool => in_array($thing->id, $ids, true)));
     }
 
     /**
@@ -119,7 +121,7 @@ final readonly class WorkbookImport
         $toolIds = $shop->tools()->pluck('id', 'code');
         foreach ($kits as $kit) {
             DB::table('kit_tools')->where('kit_id', $kitIds[$kit->id])->delete();
-            DB::table('kit_tools')->insert(array_map(static fn (KitEntry $entry, int $position): array => [
+            DB::table('kit_tools')->insert(array_map(static fn(KitEntry $entry, int $position): array => [
                 'shop_id' => $shop->id,
                 'kit_id' => $kitIds[$kit->id],
                 'tool_id' => $toolIds[$entry->tool->id],
@@ -137,7 +139,7 @@ final readonly class WorkbookImport
         $wireIds = $shop->wires()->pluck('id', 'code');
         $terminalIds = $shop->terminals()->pluck('id', 'code');
         foreach ($scopes as $scope) {
-            $rows = array_map(fn (Line $line, int $position): array => [
+            $rows = array_map(fn(Line $line, int $position): array => [
                 ...Columns::fromItem($this->objects->write($line, whole: true), ['wire', 'terminal', 'wireB']),
                 'shop_id' => $shop->id,
                 'scope_id' => $scopeIds[$scope->id],

@@ -6,6 +6,4 @@ namespace Gondrik\Core;
 
 /** The workbook writes the id of the thing here, not the thing. */
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
-final readonly class ByReference
-{
-}
+final readonly class ByReference {}

@@ -9,7 +9,5 @@ namespace Gondrik\Core;
 final readonly class ListOf
 {
     /** @param class-string|'string' $type */
-    public function __construct(public string $type)
-    {
-    }
+    public function __construct(public string $type) {}
 }

@@ -90,18 +90,18 @@ it('asks for a backup where the house wants one', function (string $tools, bool 
 
 it('finds the two holes of the pylon backpack and none at the panel bench', function (): void {
     $holes = demoReport('pylon-backpack', 'tower-7')->holes;
-    expect(array_map(static fn (Hole $hole): array => [$hole->operation()->value, array_map(static fn (Line $line): string => $line->id, $hole->lines()), $hole->quantity(), $hole->nearest?->tool->id], $holes))->toBe([
+    expect(array_map(static fn(Hole $hole): array => [$hole->operation()->value, array_map(static fn(Line $line): string => $line->id, $hole->lines()), $hole->quantity(), $hole->nearest?->tool->id], $holes))->toBe([
         ['strip-sheath', ['heat-15', 'heat-25', 'feeder-4'], 70, 'ring-sheath'],
         ['crimp', ['winch-50', 'winch-2-0'], 6, 'hex-lug'],
     ]);
     $bench = demoReport('panel-bench', 'station-panel');
-    $unbacked = array_merge(...array_map(static fn ($line): array => array_filter($line->steps, static fn ($step): bool => $step->unbacked), $bench->lines));
+    $unbacked = array_merge(...array_map(static fn($line): array => array_filter($line->steps, static fn($step): bool => $step->unbacked), $bench->lines));
     expect($bench->isWhole())->toBeTrue()->and($bench->holes)->toBe([])->and($unbacked)->not->toBe([]);
 });
 
 it('describes the least tool that would close a hole', function (string $wire, string $terminal, string $line, string $tools, string $rules, array $sentences): void {
     $report = reportOf(Catalogue::workbook($wire, $terminal, $line, $tools, $rules));
-    expect(array_map(static fn (Hole $hole): string => (new WantedSentence())->of($hole->wanted), $report->holes))->toBe($sentences);
+    expect(array_map(static fn(Hole $hole): string => (new WantedSentence())->of($hole->wanted), $report->holes))->toBe($sentences);
 })->with([
     'a roll die' => ['22-stranded', 'open-24-22', '', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a roll die for open barrels, 24-22 AWG.']],
     'a coloured nest' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only oval-red-only', '', ['A full-cycle crimper with an oval or dimple die for insulated terminals, nest blue.']],
@@ -118,7 +118,7 @@ it('describes the least tool that would close a hole', function (string $wire, s
 
 it('groups what one tool could cover and parts what it could not', function (): void {
     $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
-    $line = static fn (string $id, string $wire, string $terminal, array $more = []): stdClass => (object) ['id' => $id, 'wire' => $wire, 'terminal' => $terminal, ...$more];
+    $line = static fn(string $id, string $wire, string $terminal, array $more = []): stdClass => (object) ['id' => $id, 'wire' => $wire, 'terminal' => $terminal, ...$more];
     $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => []]];
     $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [
         $line('red', '22-stranded', 'ring-red'),
@@ -129,7 +129,7 @@ it('groups what one tool could cover and parts what it could not', function (): 
         $line('thin', '22-thin-wall', 'contact-20'),
     ]]];
     $report = reportOf((new WorkbookCodec())->read((string) json_encode($document)));
-    expect(array_map(static fn (Hole $hole): string => $hole->operation()->value . ': ' . implode(' ', array_map(static fn (Line $line): string => $line->id, $hole->lines())), $report->holes))->toBe([
+    expect(array_map(static fn(Hole $hole): string => $hole->operation()->value . ': ' . implode(' ', array_map(static fn(Line $line): string => $line->id, $hole->lines())), $report->holes))->toBe([
         'cut: red blue code lug thin',
         'strip: red blue code',
         'strip: lug',
@@ -145,15 +145,15 @@ it('ranks the tools that were not chosen', function (): void {
     $workbook = Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only pliers oval-red-only oval-free oval');
     $report = reportOf($workbook);
     $others = (new Others($workbook->kits[0], Catalogue::houseRules($workbook)))->of($report->lines[0]->steps[2]);
-    expect(array_map(static fn ($match): string => $match->tool->id, $others))->toBe(['oval-free', 'oval-red-only', 'pliers']);
+    expect(array_map(static fn($match): string => $match->tool->id, $others))->toBe(['oval-free', 'oval-red-only', 'pliers']);
 });
 
 it('has no hole left with tools built from what is wanted', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 12)));
     $report = reportOf($workbook);
-    $wanted = array_map(static fn (Hole $hole, int $n): object => $hole->wanted->tool('wanted-' . $n), $report->holes, array_keys($report->holes));
+    $wanted = array_map(static fn(Hole $hole, int $n): object => $hole->wanted->tool('wanted-' . $n), $report->holes, array_keys($report->holes));
     $after = Coverage::of($workbook->kits[0]->with(...$wanted), $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
-    $left = array_map(static fn (Hole $hole): string => $hole->operation()->value . ' ' . $hole->lines()[0]->id, $after->holes);
+    $left = array_map(static fn(Hole $hole): string => $hole->operation()->value . ' ' . $hole->lines()[0]->id, $after->holes);
 
     expect($report->holes)->not->toBe([])->and($left)->toBe([]);
 })->with(range(1, 60));
@@ -188,7 +188,7 @@ it('answers alike whatever the order of the lines', function (int $seed): void {
     $status = static function (Gondrik\Core\Scope\Scope $scope) use ($workbook, $rules): array {
         $byLine = [];
         foreach (Coverage::of($workbook->kits[0], $scope, $rules)->lines as $line) {
-            $byLine[$line->line->id] = array_map(static fn ($step): array => [$step->status, $step->chosen?->tool->id, $step->chosen?->answer->position], $line->steps);
+            $byLine[$line->line->id] = array_map(static fn($step): array => [$step->status, $step->chosen?->tool->id, $step->chosen?->answer->position], $line->steps);
         }
         ksort($byLine);
 

@@ -19,18 +19,18 @@ it('checks a line and finds its steps', function (array $row): void {
     $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], '', $row['rules']);
     $rules = Catalogue::houseRules($workbook);
     $checks = (new LineChecks($rules))->of(Catalogue::line($workbook));
-    $worst = array_reduce($checks, static fn (Fit $fit, Reason $check): Fit => $fit->worse($check->fit), Fit::Proper);
+    $worst = array_reduce($checks, static fn(Fit $fit, Reason $check): Fit => $fit->worse($check->fit), Fit::Proper);
 
-    expect(array_map(static fn (Reason $check): string => $check->code->value, $checks))->toBe(Catalogue::words($row['checks']))
+    expect(array_map(static fn(Reason $check): string => $check->code->value, $checks))->toBe(Catalogue::words($row['checks']))
         ->and($worst)->toBe(['plain' => Fit::Proper, 'makeshift' => Fit::Makeshift, 'faulty' => Fit::Unsuitable][$row['verdict']]);
     if ($worst !== Fit::Unsuitable) {
-        $steps = array_map(static fn (Step $step): string => $step->operation->value, Steps::of(Catalogue::line($workbook), $rules));
+        $steps = array_map(static fn(Step $step): string => $step->operation->value, Steps::of(Catalogue::line($workbook), $rules));
         expect($steps)->toBe(Catalogue::words($row['steps']));
     }
 })->with(Catalogue::dataset('lines'));
 
 it('refuses lines that make no sense', function (string $wire, string $terminal, string $line, string $why): void {
-    expect(fn () => Catalogue::workbook($wire, $terminal, $line, ''))->toThrow(LogicException::class, $why);
+    expect(fn() => Catalogue::workbook($wire, $terminal, $line, ''))->toThrow(LogicException::class, $why);
 })->with([
     'nothing at all' => ['', '', '', 'give a wire and a terminal'],
     'a second wire at a terminal with one end' => ['16-stranded', 'ring-blue', 'wireB=14-stranded', 'two ends'],
@@ -75,6 +75,6 @@ it('sets every key of a preset', function (Preset $preset, array $different): vo
 ]);
 
 it('wants full-cycle for all crimped classes but bare, lug, tap, coax and ignition', function (): void {
-    $left = array_filter(TerminalClass::crimped(), static fn (TerminalClass $class): bool => !in_array($class, HouseRules::FULL_CYCLE_FOR, true));
+    $left = array_filter(TerminalClass::crimped(), static fn(TerminalClass $class): bool => !in_array($class, HouseRules::FULL_CYCLE_FOR, true));
     expect(array_column($left, 'value'))->toBe(['bare', 'lug', 'tap', 'coax', 'ignition']);
 });

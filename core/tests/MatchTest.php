@@ -15,12 +15,12 @@ use Gondrik\Core\Tool\Operation;
 it('matches one tool to one step', function (array $row): void {
     $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tool'], $row['rules']);
     $rules = Catalogue::houseRules($workbook);
-    $steps = array_values(array_filter(Steps::of(Catalogue::line($workbook), $rules), static fn (Step $step): bool => $step->operation === Operation::from($row['op'])));
+    $steps = array_values(array_filter(Steps::of(Catalogue::line($workbook), $rules), static fn(Step $step): bool => $step->operation === Operation::from($row['op'])));
     expect($steps)->not->toBeEmpty();
     $kit = Catalogue::kit($workbook);
     $match = (new KitMatcher($kit, $rules))->match($kit->tools[0]->tool, $steps[0]);
 
-    $codes = array_map(static fn (Reason $reason): string => $reason->code->value, $match->answer->reasons);
+    $codes = array_map(static fn(Reason $reason): string => $reason->code->value, $match->answer->reasons);
     $expected = Catalogue::words($row['reasons']);
     sort($codes);
     sort($expected);
@@ -66,7 +66,7 @@ it('prefers fit, then few remarks, then the order of the kit', function (): void
         $matcher = new KitMatcher(Catalogue::kit($workbook), Catalogue::houseRules($workbook));
         $strip = Steps::of(Catalogue::line($workbook), Catalogue::houseRules($workbook))[1];
 
-        return array_map(static fn ($match): string => $match->tool->id, $matcher->ranked($strip));
+        return array_map(static fn($match): string => $match->tool->id, $matcher->ranked($strip));
     };
     expect($ranked('notch-16-only notch-12-only strip-awg-only self-adjusting'))->toBe(['self-adjusting', 'strip-awg-only', 'notch-12-only', 'notch-16-only'])
         ->and($ranked('notch-14-only strip-awg-only'))->toBe(['notch-14-only', 'strip-awg-only'])

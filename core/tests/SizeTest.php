@@ -13,7 +13,7 @@ use Gondrik\Core\Wire\Construction;
 
 it('reads a size as people write it', function (array $row): void {
     if ($row['refused'] !== '') {
-        expect(fn () => Size::parse($row['text']))->toThrow(InvalidSize::class, $row['refused']);
+        expect(fn() => Size::parse($row['text']))->toThrow(InvalidSize::class, $row['refused']);
 
         return;
     }
@@ -37,7 +37,7 @@ it('computes the conductor diameter', function (array $row): void {
 })->with(Catalogue::dataset('diameters'));
 
 it('refuses a range that cannot be read', function (string $text, string $why): void {
-    expect(fn () => SizeRange::parse($text))->toThrow(InvalidSize::class, $why);
+    expect(fn() => SizeRange::parse($text))->toThrow(InvalidSize::class, $why);
 })->with([
     'two spans of one family' => ['22-16 AWG / 12-10 AWG', 'two spans of one family'],
     'ends of two families' => ['22 AWG-1.5 mm2', 'both ends in one family'],

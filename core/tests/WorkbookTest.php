@@ -17,7 +17,7 @@ function problemsOf(string $json): array
 
         return [];
     } catch (InvalidWorkbook $invalid) {
-        return array_map(static fn (Problem $problem): string => $problem->path . ': ' . $problem->expected, $invalid->problems);
+        return array_map(static fn(Problem $problem): string => $problem->path . ': ' . $problem->expected, $invalid->problems);
     }
 }
 
@@ -130,8 +130,8 @@ it('names the same keys in the schema and in the value objects', function (): vo
     ];
     foreach ($pairs as $name => $class) {
         $fields = ObjectPlan::of($class)->fields;
-        $keys = array_map(static fn ($field): string => $field->name, $fields);
-        $required = array_values(array_map(static fn ($field): string => $field->name, array_filter($fields, static fn ($field): bool => !$field->hasDefault)));
+        $keys = array_map(static fn($field): string => $field->name, $fields);
+        $required = array_values(array_map(static fn($field): string => $field->name, array_filter($fields, static fn($field): bool => !$field->hasDefault)));
         $definition = $schema['$defs'][$name];
         $inSchema = array_values(array_diff(array_keys($definition['properties']), is_subclass_of($class, Capability::class) ? ['op'] : []));
         sort($keys);

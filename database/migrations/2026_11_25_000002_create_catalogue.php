@@ -106,7 +106,7 @@ return new class extends Migration {
     /** @param list<BackedEnum> $cases */
     private function oneOf(string $table, string $column, array $cases): void
     {
-        $this->check($table, $column, $column . " in ('" . implode("', '", array_map(static fn (BackedEnum $case): string => (string) $case->value, $cases)) . "')");
+        $this->check($table, $column, $column . " in ('" . implode("', '", array_map(static fn(BackedEnum $case): string => (string) $case->value, $cases)) . "')");
     }
 
     private function check(string $table, string $name, string $condition): void

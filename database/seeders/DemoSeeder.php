@@ -37,6 +37,6 @@ final class DemoSeeder extends Seeder
     /** @return list<array{name: string, email: string, role: string, password: string}> what the sign-in page offers */
     public static function accounts(): array
     {
-        return array_map(static fn (array $person): array => [...$person, 'role' => $person['role']->value, 'password' => self::PASSWORD], self::PEOPLE);
+        return array_map(static fn(array $person): array => [...$person, 'role' => $person['role']->value, 'password' => self::PASSWORD], self::PEOPLE);
     }
 }

@@ -21,9 +21,7 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
 {
-    public function __construct(private readonly ShopWorkbook $workbooks)
-    {
-    }
+    public function __construct(private readonly ShopWorkbook $workbooks) {}
 
     public function show(Request $request): JsonResponse
     {
@@ -88,7 +86,8 @@ final class CoverageController extends Controller
     {
         $byId = new \stdClass();
         foreach ($things as $thing) {
-            $byId->{$thing->id} = (new ObjectCodec())->write($thing);
+            $item = (new ObjectCodec())->write($thing);
+            $byId->{$item->id} = $item;
         }
 
         return $byId;

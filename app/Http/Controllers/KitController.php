@@ -14,7 +14,7 @@ final class KitController extends Controller
     {
         $kits = $this->shop($request)->kits()->withCount('entries')->orderBy('position')->get();
 
-        return new JsonResponse(['data' => $kits->map(static fn (Kit $kit): array => [
+        return new JsonResponse(['data' => $kits->map(static fn(Kit $kit): array => [
             'id' => $kit->code,
             'name' => $kit->name,
             'note' => $kit->note,

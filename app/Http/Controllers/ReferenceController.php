@@ -14,7 +14,7 @@ final class ReferenceController extends Controller
 {
     public function reasons(): JsonResponse
     {
-        return new JsonResponse(['data' => array_map(static fn (ReasonCode $code): array => ['code' => $code->value, 'meaning' => Sentence::meaning($code)], ReasonCode::cases())]);
+        return new JsonResponse(['data' => array_map(static fn(ReasonCode $code): array => ['code' => $code->value, 'meaning' => Sentence::meaning($code)], ReasonCode::cases())]);
     }
 
     public function openApi(): BinaryFileResponse

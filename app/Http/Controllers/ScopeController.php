@@ -14,7 +14,7 @@ final class ScopeController extends Controller
     {
         $scopes = $this->shop($request)->scopes()->withCount('lines')->orderBy('position')->get();
 
-        return new JsonResponse(['data' => $scopes->map(static fn (Scope $scope): array => [
+        return new JsonResponse(['data' => $scopes->map(static fn(Scope $scope): array => [
             'id' => $scope->code,
             'name' => $scope->name,
             'note' => $scope->note,

@@ -10,7 +10,7 @@ use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
-use Symfony\Component\HttpKernel\Exception\HttpExceptionInterface;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Every error of the API as application/problem+json (RFC 9457), with the places and values where there are some. */
 final class ProblemRenderer
@@ -21,30 +21,28 @@ final class ProblemRenderer
             $error instanceof InvalidWorkbook => [422, 'The workbook has problems', 'Nothing was changed.', array_map(self::problem(...), $error->problems)],
             $error instanceof ValidationException => [422, 'Something in the request is not right', 'Nothing was changed.', self::fields($error)],
             $error instanceof AuthenticationException => [401, 'Not signed in', 'Sign in and try again.', []],
-            $error instanceof HttpExceptionInterface => self::http($error),
+            $error instanceof HttpException => self::http($error),
             default => [500, 'Something went wrong on our side', 'It was written to the log.', []],
         };
 
         return new JsonResponse(
             ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail, ...$problems === [] ? [] : ['problems' => $problems]],
             $status,
-            ['Content-Type' => 'application/problem+json', ...$error instanceof HttpExceptionInterface ? $error->getHeaders() : []],
+            ['Content-Type' => 'application/problem+json', ...$error instanceof HttpException ? $error->getHeaders() : []],
         );
     }
 
     /** @return array{int, string, string, list<array<string, mixed>>} */
-    private static function http(HttpExceptionInterface $error): array
+    private static function http(HttpException $error): array
     {
-        $previous = $error instanceof \Throwable ? $error->getPrevious() : null;
-
         return match ($error->getStatusCode()) {
             403 => [403, 'Not allowed', 'Your role in the shop does not allow this.', []],
-            404 => [404, 'Not found', $previous instanceof ModelNotFoundException ? 'The shop has nothing of this kind under this id.' : 'There is nothing under this address.', []],
+            404 => [404, 'Not found', $error->getPrevious() instanceof ModelNotFoundException ? 'The shop has nothing of this kind under this id.' : 'There is nothing under this address.', []],
             405 => [405, 'Not possible here', 'This address does not take this method.', []],
             413 => [413, 'The file is too large', 'A workbook has at most 10 MB.', []],
             419 => [419, 'The session has ended', 'Sign in again; what you entered is still on the page.', []],
             429 => [429, 'Too many tries', 'Wait a minute and try again.', []],
-            default => [$error->getStatusCode(), 'Not possible', $error instanceof \Throwable ? $error->getMessage() : '', []],
+            default => [$error->getStatusCode(), 'Not possible', $error->getMessage(), []],
         };
     }
 

@@ -26,8 +26,7 @@ final readonly class PullForce
         public Size $row,
         /** No row for the wire's own size: the next larger row's force, the safe side. */
         public bool $isNextLarger,
-    ) {
-    }
+    ) {}
 
     public function poundsForce(): float
     {
@@ -79,7 +78,7 @@ final readonly class PullForce
                     $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * self::NEWTONS_PER_POUND_FORCE : $force];
                 }
             }
-            usort($read, static fn (array $one, array $other): int => $one[0]->area <=> $other[0]->area);
+            usort($read, static fn(array $one, array $other): int => $one[0]->area <=> $other[0]->area);
             $rows[$standard->value] = $read;
         }
 

@@ -52,7 +52,7 @@ final class Coverage
             hole: $quantity[Status::Hole->value],
             faulty: $quantity[Status::Faulty->value],
             makeshiftCounts: $this->rules->makeshiftCounts,
-            carryMissing: array_values(array_filter($this->rules->carry, fn (ToolKind $kind): bool => !$this->kit->hasKind($kind))),
+            carryMissing: array_values(array_filter($this->rules->carry, fn(ToolKind $kind): bool => !$this->kit->hasKind($kind))),
         );
 
         return new Report($this->kit, $scope, $headline, $lines, (new HoleFinder($this->matcher, $this->rules))->holes($lines));
@@ -130,6 +130,6 @@ final class Coverage
     /** @param list<Reason> $checks */
     private static function worst(array $checks): Fit
     {
-        return array_reduce($checks, static fn (Fit $worst, Reason $check): Fit => $worst->worse($check->fit), Fit::Proper);
+        return array_reduce($checks, static fn(Fit $worst, Reason $check): Fit => $worst->worse($check->fit), Fit::Proper);
     }
 }

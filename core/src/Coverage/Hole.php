@@ -18,8 +18,7 @@ final readonly class Hole
         public Wanted $wanted,
         /** The kit's tool that misses by least; null when none has the operation. */
         public ?ToolMatch $nearest,
-    ) {
-    }
+    ) {}
 
     public function operation(): Operation
     {
@@ -39,6 +38,6 @@ final readonly class Hole
 
     public function quantity(): int
     {
-        return array_sum(array_map(static fn (Line $line): int => $line->quantity, $this->lines()));
+        return array_sum(array_map(static fn(Line $line): int => $line->quantity, $this->lines()));
     }
 }

@@ -20,9 +20,7 @@ final readonly class HoleFinder
     /** The coloured nests of insulated terminals come in one tool. */
     private const COLOURS = ['red', 'blue', 'yellow'];
 
-    public function __construct(private KitMatcher $matcher, private HouseRules $rules)
-    {
-    }
+    public function __construct(private KitMatcher $matcher, private HouseRules $rules) {}
 
     /**
      * @param list<LineCover> $lines
@@ -40,11 +38,11 @@ final readonly class HoleFinder
             }
         }
         $holes = array_map(
-            fn (array $steps): Hole => new Hole($steps, Wanted::by($steps, $this->rules), $this->nearest($steps)),
+            fn(array $steps): Hole => new Hole($steps, Wanted::by($steps, $this->rules), $this->nearest($steps)),
             array_values($groups),
         );
         $order = Operation::cases();
-        usort($holes, static fn (Hole $one, Hole $other): int => array_search($one->operation(), $order, true) <=> array_search($other->operation(), $order, true));
+        usort($holes, static fn(Hole $one, Hole $other): int => array_search($one->operation(), $order, true) <=> array_search($other->operation(), $order, true));
 
         return $holes;
     }
@@ -64,7 +62,7 @@ final readonly class HoleFinder
             Operation::StripSheath => [$wire?->sheath?->shape->value],
             Operation::Crimp => [
                 $terminal?->class->value,
-                implode(' ', array_map(static fn (Profile $profile): string => $profile->value, $terminal === null ? [] : CrimpProfiles::proper($terminal->class, $step->line->clamp))),
+                implode(' ', array_map(static fn(Profile $profile): string => $profile->value, $terminal === null ? [] : CrimpProfiles::proper($terminal->class, $step->line->clamp))),
                 in_array($terminal?->nest, self::COLOURS, true) ? 'colour' : $terminal?->nest,
                 $terminal?->class === TerminalClass::SealedOpenBarrel ? 'seal' : '',
             ],

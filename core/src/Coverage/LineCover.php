@@ -19,6 +19,5 @@ final readonly class LineCover
         public Status $status,
         public array $checks,
         public array $steps,
-    ) {
-    }
+    ) {}
 }

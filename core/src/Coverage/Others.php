@@ -24,7 +24,7 @@ final readonly class Others
     {
         return array_values(array_filter(
             $this->matcher->ranked($cover->step),
-            static fn (ToolMatch $match): bool => $match->tool !== $cover->chosen?->tool,
+            static fn(ToolMatch $match): bool => $match->tool !== $cover->chosen?->tool,
         ));
     }
 }

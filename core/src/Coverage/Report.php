@@ -20,8 +20,7 @@ final readonly class Report
         public Headline $headline,
         public array $lines,
         public array $holes,
-    ) {
-    }
+    ) {}
 
     /** Nothing left to mend: no hole and no faulty line. */
     public function isWhole(): bool

@@ -39,9 +39,7 @@ final readonly class Ruler
      * @param list<RulerLane> $lanes
      * @param list<RulerDrop> $drops from thin to thick
      */
-    private function __construct(public array $lanes, public array $drops)
-    {
-    }
+    private function __construct(public array $lanes, public array $drops) {}
 
     public static function of(Report $report): self
     {
@@ -75,9 +73,9 @@ final readonly class Ruler
                 }
             }
         }
-        uasort($sizes, static fn (Size $one, Size $other): int => $one->area <=> $other->area);
+        uasort($sizes, static fn(Size $one, Size $other): int => $one->area <=> $other->area);
 
-        return array_values(array_map(static fn (Size $size): RulerDrop => RulerDrop::at($size, $report->lines), $sizes));
+        return array_values(array_map(static fn(Size $size): RulerDrop => RulerDrop::at($size, $report->lines), $sizes));
     }
 
     /**
@@ -141,8 +139,8 @@ final readonly class Ruler
             $capability instanceof Strip => $capability->size,
             default => null,
         };
-        $from = $reach !== null ? self::least($reach) : min([INF, ...array_map(static fn (RulerSegment $segment): float => $segment->from, $segments)]);
-        $to = $reach !== null ? self::greatest($reach) : max([0.0, ...array_map(static fn (RulerSegment $segment): float => $segment->to, $segments)]);
+        $from = $reach !== null ? self::least($reach) : min([INF, ...array_map(static fn(RulerSegment $segment): float => $segment->from, $segments)]);
+        $to = $reach !== null ? self::greatest($reach) : max([0.0, ...array_map(static fn(RulerSegment $segment): float => $segment->to, $segments)]);
 
         return $from > $to ? null : new RulerBar(
             $tool,
@@ -212,7 +210,7 @@ final readonly class Ruler
     private static function sizesOfCode(Nest $nest, Scope $scope, ?TerminalClass $class): ?SizeRange
     {
         $sizes = array_values(array_filter(array_map(
-            static fn (Line $line): ?SizeRange => $line->terminal?->class === $class && $line->terminal?->nest === $nest->code ? $line->terminal?->size : null,
+            static fn(Line $line): ?SizeRange => $line->terminal?->class === $class && $line->terminal?->nest === $nest->code ? $line->terminal?->size : null,
             $scope->lines,
         )));
 
@@ -221,11 +219,11 @@ final readonly class Ruler
 
     private static function least(SizeRange $range): float
     {
-        return min(array_map(static fn ($span): float => $span->least->area, $range->spans()));
+        return min(array_map(static fn($span): float => $span->least->area, $range->spans()));
     }
 
     private static function greatest(SizeRange $range): float
     {
-        return max(array_map(static fn ($span): float => $span->greatest->area, $range->spans()));
+        return max(array_map(static fn($span): float => $span->greatest->area, $range->spans()));
     }
 }

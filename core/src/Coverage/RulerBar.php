@@ -20,6 +20,5 @@ final readonly class RulerBar
         public ?float $provenFrom,
         public ?float $provenTo,
         public array $segments,
-    ) {
-    }
+    ) {}
 }

@@ -22,8 +22,7 @@ final readonly class RulerDrop
         public int $quantity,
         public Status $status,
         public array $marks,
-    ) {
-    }
+    ) {}
 
     /** The size as the other family would call it: the exact area, or the trade equivalent; null where there is none. */
     public function inOtherFamily(): ?string
@@ -41,7 +40,7 @@ final readonly class RulerDrop
         $status = Status::Covered;
         $marks = [];
         foreach ($covers as $cover) {
-            $here = array_filter([$cover->line->wire, $cover->line->wireB], static fn ($wire): bool => $wire !== null && abs($wire->size->area - $size->area) < 1e-6);
+            $here = array_filter([$cover->line->wire, $cover->line->wireB], static fn($wire): bool => $wire !== null && abs($wire->size->area - $size->area) < 1e-6);
             if ($here === []) {
                 continue;
             }

@@ -8,7 +8,5 @@ namespace Gondrik\Core\Coverage;
 final readonly class RulerLane
 {
     /** @param list<RulerBar> $bars */
-    public function __construct(public string $name, public array $bars)
-    {
-    }
+    public function __construct(public string $name, public array $bars) {}
 }

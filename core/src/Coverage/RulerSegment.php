@@ -14,6 +14,5 @@ final readonly class RulerSegment
         public float $to,
         public ?float $provenFrom = null,
         public ?float $provenTo = null,
-    ) {
-    }
+    ) {}
 }

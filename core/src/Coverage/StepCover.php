@@ -17,6 +17,5 @@ final readonly class StepCover
         public ?ToolMatch $chosen,
         /** One tool only, count one, where the house wants a backup. */
         public bool $unbacked = false,
-    ) {
-    }
+    ) {}
 }

@@ -60,24 +60,23 @@ final readonly class Wanted
         public ?TerminalClass $class = null,
         public array $profiles = [],
         public ?float $coldest = null,
-    ) {
-    }
+    ) {}
 
     /** @param non-empty-list<Step> $steps of one hole */
     public static function by(array $steps, HouseRules $rules): self
     {
-        $compact = self::anyLine($steps, static fn (Line $line): bool => $line->access === Access::Tight);
-        $withoutMains = self::anyLine($steps, static fn (Line $line): bool => $line->noMains);
+        $compact = self::anyLine($steps, static fn(Line $line): bool => $line->access === Access::Tight);
+        $withoutMains = self::anyLine($steps, static fn(Line $line): bool => $line->noMains);
         $capability = match ($steps[0]->operation) {
             Operation::Cut => self::cut($steps),
             Operation::StripSheath => self::stripSheath($steps),
             Operation::Strip => self::strip($steps),
             Operation::Crimp => self::crimp($steps, $rules),
             Operation::Sleeve => new ShrinkSleeve(Heat::Gun, self::greatestOd($steps)),
-            Operation::Solder => new Solder(self::around(self::figures($steps, static fn (Step $step): ?float => $step->line->temperature))),
-            Operation::Torque => new Torque(self::around(self::figures($steps, static fn (Step $step): ?float => $step->line->torque)) ?? new Limits(min: 0.0)),
+            Operation::Solder => new Solder(self::around(self::figures($steps, static fn(Step $step): ?float => $step->line->temperature))),
+            Operation::Torque => new Torque(self::around(self::figures($steps, static fn(Step $step): ?float => $step->line->torque)) ?? new Limits(min: 0.0)),
             Operation::PullTest => new PullTest(self::force($steps, $rules)),
-            Operation::Extract => new Extract(self::unique($steps, static fn (Step $step): ?string => $step->line->terminal?->extractCode)),
+            Operation::Extract => new Extract(self::unique($steps, static fn(Step $step): ?string => $step->line->terminal?->extractCode)),
             Operation::ShearScrew => throw new \LogicException('no line needs screws cut'),
         };
 
@@ -87,7 +86,7 @@ final readonly class Wanted
             $withoutMains,
             $capability instanceof Crimp ? $steps[0]->line->terminal?->class : null,
             $capability instanceof Crimp ? self::profiles($steps) : [],
-            $capability instanceof StripSheath ? min(array_map(static fn (Step $step): float => $step->line->ambient, $steps)) : null,
+            $capability instanceof StripSheath ? min(array_map(static fn(Step $step): float => $step->line->ambient, $steps)) : null,
         );
     }
 
@@ -109,7 +108,7 @@ final readonly class Wanted
     private static function strip(array $steps): Strip
     {
         $wires = self::wires($steps);
-        $materials = self::unique($steps, static fn (Step $step): ?Material => $step->wire?->insulation);
+        $materials = self::unique($steps, static fn(Step $step): ?Material => $step->wire?->insulation);
         $midSpan = $steps[0]->midSpan;
         $maxOd = self::greatestOd($steps);
         if ($wires[0]->insulation->group() === MaterialGroup::ThinWall) {
@@ -145,11 +144,11 @@ final readonly class Wanted
     /** @param non-empty-list<Step> $steps */
     private static function stripSheath(array $steps): StripSheath
     {
-        $diameters = self::figures($steps, static fn (Step $step): ?float => $step->wire?->sheath?->outsideDiameter());
+        $diameters = self::figures($steps, static fn(Step $step): ?float => $step->wire?->sheath?->outsideDiameter());
 
         return new StripSheath(
-            self::unique($steps, static fn (Step $step): ?SheathShape => $step->wire?->sheath?->shape),
-            self::unique($steps, static fn (Step $step): ?Material => $step->wire?->sheath?->material),
+            self::unique($steps, static fn(Step $step): ?SheathShape => $step->wire?->sheath?->shape),
+            self::unique($steps, static fn(Step $step): ?Material => $step->wire?->sheath?->material),
             size: self::sizes($steps),
             od: self::around($diameters),
             section: self::SECTION,
@@ -159,16 +158,16 @@ final readonly class Wanted
     /** @param non-empty-list<Step> $steps */
     private static function crimp(array $steps, HouseRules $rules): Crimp
     {
-        $terminals = array_values(array_filter(array_map(static fn (Step $step) => $step->line->terminal, $steps)));
+        $terminals = array_values(array_filter(array_map(static fn(Step $step) => $step->line->terminal, $steps)));
         assert($terminals !== []);
         $class = $terminals[0]->class;
-        $codes = self::unique($steps, static fn (Step $step): ?string => $step->line->terminal?->nest);
+        $codes = self::unique($steps, static fn(Step $step): ?string => $step->line->terminal?->nest);
         $sizes = SizeRange::hull(array_map($rules->sizeOf(...), $terminals));
         $seal = $class === TerminalClass::SealedOpenBarrel ? self::seal($steps) : null;
         $grips = in_array($class, $rules->insulationGrip, true);
         $nests = $codes === []
             ? [new Nest($sizes->written, size: $sizes, seal: $seal, gripsInsulation: $grips)]
-            : array_map(static fn (string $code): Nest => new Nest($code, $code, seal: $seal, gripsInsulation: $grips), $codes);
+            : array_map(static fn(string $code): Nest => new Nest($code, $code, seal: $seal, gripsInsulation: $grips), $codes);
         $fullCycle = in_array($class, $rules->fullCycleFor, true);
 
         return new Crimp(self::profiles($steps)[0], $fullCycle ? Control::FullCycle : Control::Free, $nests, [$class]);
@@ -201,7 +200,7 @@ final readonly class Wanted
             $diameters = [...$diameters, ...$step->insulationOd() !== null ? [$step->insulationOd()] : [$seal?->min, $seal?->max]];
         }
 
-        return self::around(array_values(array_filter($diameters, static fn (?float $od): bool => $od !== null))) ?? new Limits(min: 0.0);
+        return self::around(array_values(array_filter($diameters, static fn(?float $od): bool => $od !== null))) ?? new Limits(min: 0.0);
     }
 
     /**
@@ -226,7 +225,7 @@ final readonly class Wanted
     /** @param non-empty-list<Step> $steps */
     private static function sizes(array $steps): SizeRange
     {
-        return SizeRange::hull(array_map(static fn (Size $size): SizeRange => SizeRange::single($size), array_map(static fn (Wire $wire): Size => $wire->size, self::wires($steps))));
+        return SizeRange::hull(array_map(static fn(Size $size): SizeRange => SizeRange::single($size), array_map(static fn(Wire $wire): Size => $wire->size, self::wires($steps))));
     }
 
     /**
@@ -236,7 +235,7 @@ final readonly class Wanted
      */
     private static function wires(array $steps): array
     {
-        $wires = array_values(array_filter(array_map(static fn (Step $step): ?Wire => $step->wire, $steps)));
+        $wires = array_values(array_filter(array_map(static fn(Step $step): ?Wire => $step->wire, $steps)));
         assert($wires !== []);
 
         return $wires;
@@ -245,7 +244,7 @@ final readonly class Wanted
     /** @param non-empty-list<Step> $steps */
     private static function greatestOd(array $steps, bool $outside = false): ?float
     {
-        $diameters = self::figures($steps, static fn (Step $step): ?float => $outside ? $step->wire?->outsideDiameter() : $step->wire?->insulationOd);
+        $diameters = self::figures($steps, static fn(Step $step): ?float => $outside ? $step->wire?->outsideDiameter() : $step->wire?->insulationOd);
 
         return $diameters === [] ? null : max($diameters);
     }
@@ -264,7 +263,7 @@ final readonly class Wanted
      */
     private static function figures(array $steps, \Closure $figure): array
     {
-        return array_values(array_filter(array_map($figure, $steps), static fn (?float $value): bool => $value !== null));
+        return array_values(array_filter(array_map($figure, $steps), static fn(?float $value): bool => $value !== null));
     }
 
     /**
@@ -289,7 +288,7 @@ final readonly class Wanted
     }
 
     /**
-     * @param non-empty-list<Step>  $steps
+     * @param non-empty-list<Step> $steps
      * @param \Closure(Line): bool $test
      */
     private static function anyLine(array $steps, \Closure $test): bool

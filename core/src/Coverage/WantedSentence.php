@@ -31,9 +31,7 @@ final readonly class WantedSentence
     /** °C: from here down the temperature is worth a word. */
     private const COLD = 10.0;
 
-    public function __construct(private LengthUnit $length = LengthUnit::Millimetre)
-    {
-    }
+    public function __construct(private LengthUnit $length = LengthUnit::Millimetre) {}
 
     public function of(Wanted $wanted): string
     {
@@ -63,9 +61,9 @@ final readonly class WantedSentence
 
     private function strip(Strip $strip): string
     {
-        $materials = implode(', ', array_map(static fn (Material $material): string => $material->value, $strip->insulation));
+        $materials = implode(', ', array_map(static fn(Material $material): string => $material->value, $strip->insulation));
         [$tool, $sizes] = match ($strip->method) {
-            StripMethod::Die => ['A stripper with ground dies', implode(', ', array_map(static fn (Position $position): string => $position->label, $strip->positions ?? []))],
+            StripMethod::Die => ['A stripper with ground dies', implode(', ', array_map(static fn(Position $position): string => $position->label, $strip->positions ?? []))],
             StripMethod::Knife => ['A cable knife with a set depth', (string) $strip->size],
             default => ['A stripper', (string) $strip->size],
         };
@@ -77,8 +75,8 @@ final readonly class WantedSentence
 
     private function sheath(StripSheath $sheath, ?float $coldest): string
     {
-        $shapes = implode(' and ', array_map(static fn (SheathShape $shape): string => $shape->value, $sheath->shapes));
-        $materials = implode(', ', array_map(static fn (Material $material): string => $material->value, $sheath->materials));
+        $shapes = implode(' and ', array_map(static fn(SheathShape $shape): string => $shape->value, $sheath->shapes));
+        $materials = implode(', ', array_map(static fn(Material $material): string => $material->value, $sheath->materials));
         $od = $sheath->od;
         $outside = $od === null ? '' : ', ' . ($od->min === $od->max ? '' : $this->length->say((float) $od->min) . ' to ') . $this->length->say((float) $od->max) . ' outside';
 
@@ -89,8 +87,8 @@ final readonly class WantedSentence
 
     private function crimp(Crimp $crimp, Wanted $wanted): string
     {
-        $codes = array_values(array_filter(array_map(static fn (Nest $nest): ?string => $nest->code, $crimp->nests)));
-        $profiles = array_map(static fn (Profile $profile): string => $profile->value, $wanted->profiles);
+        $codes = array_values(array_filter(array_map(static fn(Nest $nest): ?string => $nest->code, $crimp->nests)));
+        $profiles = array_map(static fn(Profile $profile): string => $profile->value, $wanted->profiles);
         $seal = $crimp->nests[0]->seal;
 
         return ($crimp->control === Control::FullCycle ? 'A full-cycle crimper' : 'A crimper')

@@ -63,7 +63,7 @@ final readonly class Answer
      *
      * @template T
      *
-     * @param non-empty-list<T>  $things
+     * @param non-empty-list<T> $things
      * @param \Closure(T): self $ask
      */
     public static function firstBest(array $things, \Closure $ask): self

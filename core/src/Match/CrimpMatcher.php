@@ -57,7 +57,7 @@ final readonly class CrimpMatcher implements Matcher
         assert($terminal !== null);
         $tool = [$this->profile($step, $terminal, $capability), ...$this->control($terminal->class, $capability->control)];
 
-        return Answer::firstBest($capability->nests, fn (Nest $nest): Answer => new Answer(
+        return Answer::firstBest($capability->nests, fn(Nest $nest): Answer => new Answer(
             [...$tool, ...$this->nests->reasons($step, $terminal, $nest, $capability->proven)],
             $nest->label,
         ));
@@ -119,7 +119,7 @@ final readonly class CrimpMatcher implements Matcher
     {
         $class = $step->line->terminal?->class;
 
-        return $class === null ? [] : array_map(static fn (Profile $profile): string => $profile->value, CrimpProfiles::proper($class, $step->line->clamp));
+        return $class === null ? [] : array_map(static fn(Profile $profile): string => $profile->value, CrimpProfiles::proper($class, $step->line->clamp));
     }
 
     /** @return list<Reason> none where the class does not ask and the house has not changed that */

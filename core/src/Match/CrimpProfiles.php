@@ -45,10 +45,10 @@ final class CrimpProfiles
     private static function table(): array
     {
         static $table = null;
-        $profiles = static fn (string $names): array => $names === '' ? [] : array_map(Profile::from(...), explode(' ', $names));
+        $profiles = static fn(string $names): array => $names === '' ? [] : array_map(Profile::from(...), explode(' ', $names));
 
         return $table ??= array_map(
-            static fn (array $row): array => ['proper' => $profiles($row['proper']), 'makeshift' => $profiles($row['makeshift'])],
+            static fn(array $row): array => ['proper' => $profiles($row['proper']), 'makeshift' => $profiles($row['makeshift'])],
             array_column(Table::rows('crimp-profiles'), null, 'class'),
         );
     }

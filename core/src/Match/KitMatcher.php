@@ -90,8 +90,8 @@ final class KitMatcher
     /** @return list<ToolMatch> every tool that has the operation, best first; misses by how near they are */
     public function ranked(Step $step): array
     {
-        $matches = array_map(fn (Tool $tool): ToolMatch => $this->match($tool, $step), $this->toolsFor($step->operation));
-        usort($matches, static fn (ToolMatch $one, ToolMatch $other): int => $one->answer->compare($other->answer));
+        $matches = array_map(fn(Tool $tool): ToolMatch => $this->match($tool, $step), $this->toolsFor($step->operation));
+        usort($matches, static fn(ToolMatch $one, ToolMatch $other): int => $one->answer->compare($other->answer));
 
         return $matches;
     }
@@ -107,7 +107,7 @@ final class KitMatcher
         /** @var Matcher<Capability> $matcher */
         return new ToolMatch($tool, Answer::firstBest(
             $capabilities,
-            fn (Capability $capability): Answer => $matcher->answer($step, $capability)->with([...$this->anyCapability($capability, $step), ...$any]),
+            fn(Capability $capability): Answer => $matcher->answer($step, $capability)->with([...$this->anyCapability($capability, $step), ...$any]),
         ));
     }
 

@@ -16,9 +16,7 @@ use Gondrik\Core\Wire\Wire;
 /** One nest against a terminal and its wire: the code or the size, then insulation, seal and grip. */
 final readonly class NestCheck
 {
-    public function __construct(private HouseRules $rules)
-    {
-    }
+    public function __construct(private HouseRules $rules) {}
 
     /**
      * @param SizeRange|null $proven of the whole capability; the nest's own overrides it

@@ -13,9 +13,7 @@ use Gondrik\Core\Tool\PullTest;
 /** @implements Matcher<PullTest> */
 final readonly class PullTestMatcher implements Matcher
 {
-    public function __construct(private HouseRules $rules)
-    {
-    }
+    public function __construct(private HouseRules $rules) {}
 
     public function answer(Step $step, Capability $capability): Answer
     {

@@ -21,9 +21,7 @@ final readonly class Reach
     /** No trade equivalent and no second bite is further off than this. */
     private const SLACK = 2.2;
 
-    private function __construct(private float $from, private float $to)
-    {
-    }
+    private function __construct(private float $from, private float $to) {}
 
     public static function of(Tool $tool, Step $step): self
     {

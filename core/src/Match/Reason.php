@@ -20,8 +20,7 @@ final readonly class Reason
         public ?float $value = null,
         public ?float $limit = null,
         public ?string $rule = null,
-    ) {
-    }
+    ) {}
 
     /** Among equally fit tools the one with the fewest remarks is taken. */
     public function isRemark(): bool

@@ -9,16 +9,14 @@ use Gondrik\Core\Reference\Table;
 /** The one place where a code and its numbers become a sentence; the wording stands in data/reasons.csv. */
 final readonly class Sentence
 {
-    public function __construct(private LengthUnit $length = LengthUnit::Millimetre)
-    {
-    }
+    public function __construct(private LengthUnit $length = LengthUnit::Millimetre) {}
 
     public function of(Reason $reason): string
     {
         $numbers = $reason->numbers;
         $text = preg_replace_callback(
             '~\{(\w+)(?::(\w+|%))?\}~',
-            fn (array $slot): string => $this->say($numbers[$slot[1]] ?? 'unknown', $slot[2] ?? ''),
+            fn(array $slot): string => $this->say($numbers[$slot[1]] ?? 'unknown', $slot[2] ?? ''),
             self::wording($reason->code, $reason->fit),
         );
 

@@ -13,9 +13,7 @@ use Gondrik\Core\Tool\ShrinkSleeve;
 /** @implements Matcher<ShrinkSleeve> */
 final readonly class ShrinkSleeveMatcher implements Matcher
 {
-    public function __construct(private HouseRules $rules)
-    {
-    }
+    public function __construct(private HouseRules $rules) {}
 
     public function answer(Step $step, Capability $capability): Answer
     {

@@ -59,7 +59,7 @@ final class StripMatcher implements Matcher
 
         return new Reason(ReasonCode::InsulationUnsupported, Fit::Unsuitable, [
             'material' => $material->value,
-            'materials' => array_map(static fn (Material $able): string => $able->value, $capability->insulation),
+            'materials' => array_map(static fn(Material $able): string => $able->value, $capability->insulation),
         ]);
     }
 
@@ -101,10 +101,10 @@ final class StripMatcher implements Matcher
     private function bestPosition(Wire $wire, Strip $capability): Answer
     {
         $answers = array_map(
-            fn (Position $position): Answer => new Answer([$this->position($wire, $position)], $position->label),
+            fn(Position $position): Answer => new Answer([$this->position($wire, $position)], $position->label),
             $capability->positions ?? [],
         );
-        usort($answers, static fn (Answer $one, Answer $other): int => [$one->fit->rank(), $one->reasons[0]->miss(), $one->reasons[0]->numbers['share'] ?? 0.0]
+        usort($answers, static fn(Answer $one, Answer $other): int => [$one->fit->rank(), $one->reasons[0]->miss(), $one->reasons[0]->numbers['share'] ?? 0.0]
             <=> [$other->fit->rank(), $other->reasons[0]->miss(), $other->reasons[0]->numbers['share'] ?? 0.0]);
 
         return $answers[0];

@@ -47,7 +47,7 @@ final class StripSheathMatcher implements Matcher
 
         return new Reason(ReasonCode::SheathMaterial, $fit, [
             'material' => $sheath->material->value,
-            'materials' => array_map(static fn (Material $able): string => $able->value, $capability->materials),
+            'materials' => array_map(static fn(Material $able): string => $able->value, $capability->materials),
         ]);
     }
 

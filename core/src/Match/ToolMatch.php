@@ -9,9 +9,7 @@ use Gondrik\Core\Tool\Tool;
 /** One tool against one step. */
 final readonly class ToolMatch
 {
-    public function __construct(public Tool $tool, public Answer $answer)
-    {
-    }
+    public function __construct(public Tool $tool, public Answer $answer) {}
 
     public function fit(): Fit
     {

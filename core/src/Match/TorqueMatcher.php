@@ -13,9 +13,7 @@ use Gondrik\Core\Tool\Torque;
 /** @implements Matcher<Torque> */
 final readonly class TorqueMatcher implements Matcher
 {
-    public function __construct(private HouseRules $rules)
-    {
-    }
+    public function __construct(private HouseRules $rules) {}
 
     public function answer(Step $step, Capability $capability): Answer
     {

@@ -52,8 +52,7 @@ final readonly class HouseRules
         public RedBand $redBand = RedBand::Wide,
         public array $backupFor = [],
         public array $carry = [ToolKind::VoltageTester, ToolKind::EyeProtection],
-    ) {
-    }
+    ) {}
 
     /** Weakest first, over the defaults: the shop's choice, then the scope's. In each the preset comes before its keys. */
     public static function inForce(?RuleChoice ...$choices): self

@@ -15,8 +15,8 @@ final readonly class RuleChoice
     /**
      * @param list<TerminalClass>|null $fullCycleFor
      * @param list<TerminalClass>|null $insulationGrip
-     * @param list<Operation>|null $backupFor
-     * @param list<ToolKind>|null $carry
+     * @param list<Operation>|null     $backupFor
+     * @param list<ToolKind>|null      $carry
      */
     public function __construct(
         public ?Preset $preset = null,
@@ -41,12 +41,11 @@ final readonly class RuleChoice
         public ?array $backupFor = null,
         #[ListOf(ToolKind::class)]
         public ?array $carry = null,
-    ) {
-    }
+    ) {}
 
     /** @return array<string, mixed> the keys that were written, by name, without the preset */
     public function written(): array
     {
-        return array_filter(array_diff_key(get_object_vars($this), ['preset' => null]), static fn (mixed $value): bool => $value !== null);
+        return array_filter(array_diff_key(get_object_vars($this), ['preset' => null]), static fn(mixed $value): bool => $value !== null);
     }
 }

@@ -29,9 +29,7 @@ final readonly class LineChecks
     /** mm² (26 AWG): up to here thin insulation that is not gripped fails the crimp (common practice). */
     private const NEEDS_GRIP = 0.14;
 
-    public function __construct(private HouseRules $rules)
-    {
-    }
+    public function __construct(private HouseRules $rules) {}
 
     /** @return list<Reason> */
     public function of(Line $line): array
@@ -195,7 +193,7 @@ final readonly class LineChecks
             $reasons[] = new Reason(ReasonCode::WetUnsealed, $fit, rule: $this->rules->changed('wetNeedsSleeve'));
         }
         if (!$terminal->isMadeFor($line->place)) {
-            $places = array_map(static fn (Place $place): string => $place->value, $terminal->suits ?? []);
+            $places = array_map(static fn(Place $place): string => $place->value, $terminal->suits ?? []);
             $reasons[] = new Reason(ReasonCode::TerminalPlace, Fit::Makeshift, ['place' => $line->place->value, 'places' => $places]);
         }
 

@@ -18,6 +18,5 @@ final readonly class Scope
         public array $lines,
         public ?RuleChoice $houseRules = null,
         public ?string $note = null,
-    ) {
-    }
+    ) {}
 }

@@ -19,8 +19,7 @@ final readonly class Step
         public int $wires = 1,
         /** The wire is opened in mid-span: only ever the line's first wire, the other end of a splice is a branch. */
         public bool $midSpan = false,
-    ) {
-    }
+    ) {}
 
     /** mm over all wires laid together, where the insulation is known */
     public function insulationOd(): ?float

@@ -78,7 +78,7 @@ final class Steps
     {
         static $order = null;
 
-        return $order ??= array_map(static fn (Operation $operation): array => [$operation, $operation->isPerWire()], Operation::steps());
+        return $order ??= array_map(static fn(Operation $operation): array => [$operation, $operation->isPerWire()], Operation::steps());
     }
 
     /** @param list<HandStep> $steps */

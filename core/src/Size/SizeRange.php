@@ -11,8 +11,7 @@ final readonly class SizeRange implements \Stringable
         public string $written,
         public ?Span $gauge,
         public ?Span $metric,
-    ) {
-    }
+    ) {}
 
     /**
      * Reads one or two spans. The slash between spans stands after a unit, so "1/0-4/0 AWG / 50-120 mm2" reads well;
@@ -23,7 +22,7 @@ final readonly class SizeRange implements \Stringable
     public static function parse(string $text): self
     {
         $written = trim($text);
-        $parts = preg_split('~(?<=awg|b&s|kcmil|mcm|mm2|mm²)\s*/\s*~iu', $written) ?: [];
+        $parts = preg_split('~(?<=awg|b&s|kcmil|mcm|mm2|mm²)\s*/\s*~iu', $written) ?: [$written];
         $spans = array_map(self::span(...), $parts);
         if (count($spans) === 2 && $spans[0]->family() === $spans[1]->family()) {
             throw InvalidSize::because($written, '"' . $written . '" gives two spans of one family; give one of AWG or kcmil and one of mm2.');
@@ -44,7 +43,7 @@ final readonly class SizeRange implements \Stringable
         }
 
         return new self(
-            $written ?? implode(' / ', array_map(static fn (Span $span): string => $span->written(), $spans)),
+            $written ?? implode(' / ', array_map(static fn(Span $span): string => $span->written(), $spans)),
             $byFamily[Family::Gauge->value] ?? null,
             $byFamily[Family::Metric->value] ?? null,
         );
@@ -77,11 +76,13 @@ final readonly class SizeRange implements \Stringable
     /** @return non-empty-list<Span> */
     public function spans(): array
     {
-        return match (true) {
-            $this->gauge === null => [$this->metric],
-            $this->metric === null => [$this->gauge],
-            default => [$this->gauge, $this->metric],
-        };
+        if ($this->gauge === null) {
+            assert($this->metric !== null);
+
+            return [$this->metric];
+        }
+
+        return $this->metric === null ? [$this->gauge] : [$this->gauge, $this->metric];
     }
 
     public function spanOf(Family $family): ?Span

@@ -13,9 +13,7 @@ final readonly class Span
     /** Room for the last digits of floating point arithmetic. */
     private const EXACT = 1e-9;
 
-    private function __construct(public Size $least, public Size $greatest)
-    {
-    }
+    private function __construct(public Size $least, public Size $greatest) {}
 
     /** @throws InvalidSize when the ends are of different families. */
     public static function between(Size $one, Size $other): self

@@ -20,8 +20,7 @@ final readonly class Standing
         public bool $otherMarking = false,
         /** The trade equivalent that is inside. */
         public ?Size $equivalent = null,
-    ) {
-    }
+    ) {}
 
     public function isInside(): bool
     {

@@ -28,7 +28,7 @@ final class TradeEquivalents
     {
         static $rows = null;
 
-        return $rows ??= array_map(static fn (array $row): array => [
+        return $rows ??= array_map(static fn(array $row): array => [
             Size::parse($row['mm2'] . ' mm2'),
             Size::parse(str_contains($row['awg'], 'kcmil') ? $row['awg'] : $row['awg'] . ' AWG'),
         ], Table::rows('trade-sizes'));

@@ -18,7 +18,7 @@ final class TradeSeries
 
         return $series[$family->value] ??= $family === Family::Gauge
             ? array_map(Size::awg(...), self::AWG)
-            : array_map(static fn (string $area): Size => Size::parse($area . ' mm2'), self::SQUARE_MILLIMETRES);
+            : array_map(static fn(string $area): Size => Size::parse($area . ' mm2'), self::SQUARE_MILLIMETRES);
     }
 
     /** The next size of the series above an area in mm² (a size within 3 % of it is that size, not the next); null past the end. */

@@ -10,9 +10,7 @@ use Gondrik\Core\Reference\Table;
 /** A stud or the hole that goes over it: "M6", "1/4", "#10". Rows of data/stud-holes.csv are equal. */
 final readonly class Stud implements \Stringable
 {
-    private function __construct(public string $written)
-    {
-    }
+    private function __construct(public string $written) {}
 
     /** @throws Invalid for anything that is no stud */
     public static function parse(string $text): self

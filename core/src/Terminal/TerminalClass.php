@@ -63,6 +63,6 @@ enum TerminalClass: string
     /** @return list<self> */
     public static function crimped(): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $class): bool => $class->isCrimped()));
+        return array_values(array_filter(self::cases(), static fn(self $class): bool => $class->isCrimped()));
     }
 }

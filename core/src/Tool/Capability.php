@@ -17,8 +17,7 @@ abstract readonly class Capability
         /** What the shop has proven, which may be less or more than what is printed. */
         public ?SizeRange $proven = null,
         public ?string $note = null,
-    ) {
-    }
+    ) {}
 
     abstract public static function operation(): Operation;
 }

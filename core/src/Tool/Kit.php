@@ -59,7 +59,7 @@ final readonly class Kit
     /** The same kit with more tools at its end. */
     public function with(Tool ...$tools): self
     {
-        $added = array_map(static fn (Tool $tool): KitEntry => new KitEntry($tool), array_values($tools));
+        $added = array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), array_values($tools));
 
         return new self($this->id, $this->name, [...$this->tools, ...$added], $this->note);
     }

@@ -13,6 +13,5 @@ final readonly class KitEntry
         #[ByReference]
         public Tool $tool,
         public int $count = 1,
-    ) {
-    }
+    ) {}
 }

@@ -21,7 +21,7 @@ enum Operation: string
     /** @return list<self> operations a line can need, in the order of work */
     public static function steps(): array
     {
-        return array_values(array_filter(self::cases(), static fn (self $operation): bool => $operation !== self::ShearScrew));
+        return array_values(array_filter(self::cases(), static fn(self $operation): bool => $operation !== self::ShearScrew));
     }
 
     /** Operations that stand once for each wire of a splice. */

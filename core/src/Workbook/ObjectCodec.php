@@ -23,9 +23,7 @@ final class ObjectCodec
      * @param (\Closure(class-string, string): ?object)|null $find  a thing that stands elsewhere, by class and id; null where it could not be read
      * @param ProblemPaths|null                              $shape where the shape of the data has been found wrong already
      */
-    public function __construct(private readonly ?\Closure $find = null, private readonly ?ProblemPaths $shape = null)
-    {
-    }
+    public function __construct(private readonly ?\Closure $find = null, private readonly ?ProblemPaths $shape = null) {}
 
     /** @return list<Problem> of everything read so far */
     public function problems(): array

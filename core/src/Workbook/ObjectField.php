@@ -16,6 +16,5 @@ final readonly class ObjectField
         public bool $isReference,
         public bool $hasDefault,
         public mixed $default,
-    ) {
-    }
+    ) {}
 }

@@ -11,9 +11,7 @@ use Gondrik\Core\ListOf;
 final readonly class ObjectPlan
 {
     /** @param list<ObjectField> $fields in the order of the constructor */
-    private function __construct(public array $fields)
-    {
-    }
+    private function __construct(public array $fields) {}
 
     /** @param class-string $class */
     public static function of(string $class): self

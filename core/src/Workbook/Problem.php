@@ -12,8 +12,7 @@ final readonly class Problem
         public string $path,
         public mixed $value,
         public string $expected,
-    ) {
-    }
+    ) {}
 
     public function __toString(): string
     {

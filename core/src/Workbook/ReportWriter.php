@@ -56,7 +56,7 @@ final class ReportWriter
                 'faulty' => $headline->faulty,
                 'share' => $headline->share(),
                 'makeshiftCounts' => $headline->makeshiftCounts,
-                'carryMissing' => array_map(static fn (ToolKind $kind): string => $kind->value, $headline->carryMissing),
+                'carryMissing' => array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing),
             ],
             'lines' => array_map($this->line(...), $report->lines),
             'holes' => array_map($this->hole(...), $report->holes),
@@ -129,8 +129,8 @@ final class ReportWriter
     {
         return [
             'op' => $hole->operation()->value,
-            'lines' => array_map(static fn (Line $line): string => $line->id, $hole->lines()),
-            'wires' => array_values(array_unique(array_filter(array_map(static fn (Step $step): ?string => $step->wire?->id, $hole->steps)))),
+            'lines' => array_map(static fn(Line $line): string => $line->id, $hole->lines()),
+            'wires' => array_values(array_unique(array_filter(array_map(static fn(Step $step): ?string => $step->wire?->id, $hole->steps)))),
             'quantity' => $hole->quantity(),
             'wanted' => $this->wanted($hole->wanted),
             'nearest' => $hole->nearest === null ? null : $this->match($hole->nearest),
@@ -144,11 +144,11 @@ final class ReportWriter
         unset($members['op']);
         if ($wanted->capability instanceof Crimp) {
             $nests = $wanted->capability->nests;
-            $codes = array_values(array_filter(array_map(static fn (Nest $nest): ?string => $nest->code, $nests)));
+            $codes = array_values(array_filter(array_map(static fn(Nest $nest): ?string => $nest->code, $nests)));
             $nest = get_object_vars((new ObjectCodec())->write($nests[0]));
             $members = [
                 'class' => $wanted->class?->value,
-                'profiles' => array_map(static fn (Profile $profile): string => $profile->value, $wanted->profiles),
+                'profiles' => array_map(static fn(Profile $profile): string => $profile->value, $wanted->profiles),
                 'control' => $wanted->capability->control->value,
                 'codes' => $codes,
                 ...array_diff_key($nest, ['label' => 0, 'code' => 0]),

@@ -30,7 +30,7 @@ final class RulerWriter
     /** @return list<array<string, mixed>> */
     private function ticks(Family $family): array
     {
-        return array_map(static fn (Size $size): array => [
+        return array_map(static fn(Size $size): array => [
             'family' => $family->value,
             'label' => (string) preg_replace('~ .*$~', '', $size->written),
             'area' => $size->area,
@@ -53,7 +53,7 @@ final class RulerWriter
             'from' => $bar->from,
             'to' => $bar->to,
             'proven' => self::proven($bar->provenFrom, $bar->provenTo),
-            'segments' => array_map(static fn (RulerSegment $segment): array => [
+            'segments' => array_map(static fn(RulerSegment $segment): array => [
                 'label' => $segment->label,
                 'code' => $segment->code,
                 'from' => $segment->from,
@@ -80,7 +80,7 @@ final class RulerWriter
             'lines' => $drop->lines,
             'quantity' => $drop->quantity,
             'status' => $drop->status->value,
-            'marks' => (object) array_map(static fn (Status $status): string => $status->value, $drop->marks),
+            'marks' => (object) array_map(static fn(Status $status): string => $status->value, $drop->marks),
         ];
     }
 }

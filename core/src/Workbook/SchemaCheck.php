@@ -23,7 +23,7 @@ final class SchemaCheck
     {
         $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);
         foreach (self::formats() as $name => $parse) {
-            $validator->parser()->getFormatResolver()?->registerCallable('string', $name, static fn (string $text): bool => self::refusal($parse, $text) === null);
+            $validator->parser()->getFormatResolver()?->registerCallable('string', $name, static fn(string $text): bool => self::refusal($parse, $text) === null);
         }
         $schema = json_decode((string) file_get_contents(self::SCHEMA), flags: JSON_THROW_ON_ERROR);
         $error = $validator->validate($document, $schema)->error();
@@ -51,12 +51,12 @@ final class SchemaCheck
         $path = implode('/', array_map(strval(...), $error->data()->fullPath()));
         $value = $error->data()->value();
         $args = $error->args();
-        $below = static fn (string $name): string => ($path === '' ? '' : $path . '/') . $name;
+        $below = static fn(string $name): string => ($path === '' ? '' : $path . '/') . $name;
 
         return match ($error->keyword()) {
-            'required' => array_map(static fn (string $name): Problem => new Problem($below($name), null, $name . ' is missing'), array_values((array) $args['missing'])),
+            'required' => array_map(static fn(string $name): Problem => new Problem($below($name), null, $name . ' is missing'), array_values((array) $args['missing'])),
             'additionalProperties' => array_map(
-                static fn (string $name): Problem => new Problem($below($name), $value->{$name} ?? null, $name . ' is not a key here'),
+                static fn(string $name): Problem => new Problem($below($name), $value->{$name} ?? null, $name . ' is not a key here'),
                 // The validator also names the known keys whose values have problems of their own.
                 array_values(array_diff((array) $args['properties'], array_keys((array) ($this->schema($error)['properties'] ?? [])))),
             ),
@@ -96,7 +96,7 @@ final class SchemaCheck
     /** @param array<mixed> $types */
     private static function named(array $types): string
     {
-        return implode(' or ', array_map(static fn (mixed $type): string => match ($type) {
+        return implode(' or ', array_map(static fn(mixed $type): string => match ($type) {
             'object' => 'an object',
             'array' => 'a list',
             'integer' => 'a whole number',

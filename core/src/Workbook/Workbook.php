@@ -36,8 +36,7 @@ final readonly class Workbook
         public array $kits = [],
         #[ListOf(Scope::class)]
         public array $scopes = [],
-    ) {
-    }
+    ) {}
 
     public function kit(string $id): ?Kit
     {

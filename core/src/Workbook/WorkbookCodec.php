@@ -62,7 +62,7 @@ final class WorkbookCodec
     {
         $json = json_encode($this->toData($workbook), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
 
-        return preg_replace_callback('~^ +~m', static fn (array $indent): string => substr($indent[0], 0, intdiv(strlen($indent[0]), 2)), $json) . "\n";
+        return preg_replace_callback('~^ +~m', static fn(array $indent): string => substr($indent[0], 0, intdiv(strlen($indent[0]), 2)), $json) . "\n";
     }
 
     public function toData(Workbook $workbook): \stdClass

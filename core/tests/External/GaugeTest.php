@@ -48,7 +48,7 @@ it('agrees with the handbook on conductor diameters within 1 % (NEC chapter 9 ta
     $strands = (int) $row['strands'];
     $diameter = ConductorDiameter::of(Size::parse($row['awg'] . ' AWG'), $strands === 1 ? Construction::Solid : Construction::Stranded, $strands);
     expect($diameter / 25.4)->toEqualWithDelta((float) $row['overall_diameter_in'], 0.01 * (float) $row['overall_diameter_in']);
-})->with(fn (): array => array_map(static fn (array $row): array => [$row], Table::rows('conductor')));
+})->with(fn(): array => array_map(static fn(array $row): array => [$row], Table::rows('conductor')));
 
 it('agrees with the handbook on circular mils within 0.3 %, its rounding (NEC chapter 9 table 8, from memory)', function (): void {
     foreach (Table::rows('conductor') as $row) {
@@ -60,16 +60,16 @@ it('agrees with the handbook on circular mils within 0.3 %, its rounding (NEC ch
 it('finds the trade equivalents both ways (IEC 60947-1 table 1, from memory; common practice)', function (array $row): void {
     $metric = Size::parse($row['mm2'] . ' mm2');
     $gauge = Size::parse(str_contains($row['awg'], 'kcmil') ? $row['awg'] : $row['awg'] . ' AWG');
-    $written = static fn (Size $size): array => array_map(static fn (Size $equivalent): string => $equivalent->written, TradeEquivalents::of($size));
+    $written = static fn(Size $size): array => array_map(static fn(Size $equivalent): string => $equivalent->written, TradeEquivalents::of($size));
     expect($written($metric))->toContain($gauge->written)
         ->and($written($gauge))->toContain($metric->written)
         ->and(SizeRange::single($gauge)->standingOf($metric)->isInside())->toBeTrue()
         ->and(SizeRange::single($metric)->standingOf($gauge)->isInside())->toBeTrue();
-})->with(fn (): array => array_map(static fn (array $row): array => [$row], Table::rows('trade-sizes')));
+})->with(fn(): array => array_map(static fn(array $row): array => [$row], Table::rows('trade-sizes')));
 
 it('cuts strands with a hole one gauge too small and never cleans with one too large, on building wire (NEC chapter 9 table 5, from memory)', function (array $row): void {
     $awg = $row['awg'];
-    $next = static fn (int $step): string => match (true) {
+    $next = static fn(int $step): string => match (true) {
         str_contains($awg, '/') => '',
         (int) $awg > 4 => (string) ((int) $awg + 2 * $step),
         default => '',
@@ -90,7 +90,7 @@ it('cuts strands with a hole one gauge too small and never cleans with one too l
     expect($verdict($awg))->toBe('notch.label')
         ->and($verdict($next(1)))->toBe('notch.cuts-strands')
         ->and($verdict($next(-1)))->toBeIn(['notch.ragged', 'notch.does-not-sever']);
-})->with(fn (): array => array_map(static fn (array $row): array => [$row], Table::rows('insulated-od')));
+})->with(fn(): array => array_map(static fn(array $row): array => [$row], Table::rows('insulated-od')));
 
 it('reads pull forces by size: its row, the next larger row between, nothing beyond', function (PullStandard $standard, string $size, ?float $newtons, bool $nextLarger): void {
     $force = PullForce::required($standard, Size::parse($size));

@@ -21,7 +21,7 @@ final class Catalogue
     {
         $document = self::document();
         $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => array_map(
-            static fn (string $id): \stdClass => (object) ['tool' => $id],
+            static fn(string $id): \stdClass => (object) ['tool' => $id],
             self::words($tools),
         )]];
         $data = ['id' => 'line', ...$wire === '' ? [] : ['wire' => $wire, 'terminal' => $terminal], ...self::pairs($line)];

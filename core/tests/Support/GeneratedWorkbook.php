@@ -38,7 +38,7 @@ final class GeneratedWorkbook
         $wires = array_map($this->wire(...), range(1, max(3, min(60, intdiv($lines, 2)))));
         $terminals = array_map($this->terminal(...), range(1, max(3, min(90, $lines))));
         $tools = array_map($this->tool(...), range(1, $tools));
-        $scope = ['id' => 'scope', 'name' => 'Scope', 'lines' => array_map(fn (int $n): \stdClass => $this->line($n, $wires, $terminals), range(1, $lines))];
+        $scope = ['id' => 'scope', 'name' => 'Scope', 'lines' => array_map(fn(int $n): \stdClass => $this->line($n, $wires, $terminals), range(1, $lines))];
 
         return (object) [
             'gondrik' => 1,
@@ -47,7 +47,7 @@ final class GeneratedWorkbook
             'wires' => $wires,
             'terminals' => $terminals,
             'tools' => $tools,
-            'kits' => [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn (\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
+            'kits' => [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
             'scopes' => [(object) ($this->chance(30) ? [...$scope, 'houseRules' => $this->houseRules()] : $scope)],
         ];
     }
@@ -114,7 +114,7 @@ final class GeneratedWorkbook
 
     private function tool(int $n): \stdClass
     {
-        $tool = ['id' => 'tool' . $n, 'name' => 'Tool ' . $n, 'kind' => 'other', 'capabilities' => array_map(fn (): \stdClass => $this->capability(), range(1, $this->random->getInt(1, 2)))];
+        $tool = ['id' => 'tool' . $n, 'name' => 'Tool ' . $n, 'kind' => 'other', 'capabilities' => array_map(fn(): \stdClass => $this->capability(), range(1, $this->random->getInt(1, 2)))];
         if ($n > 1 && $this->chance(10)) {
             $tool['requires'] = ['tool' . $this->random->getInt(1, $n - 1)];
         }
@@ -160,7 +160,7 @@ final class GeneratedWorkbook
         $shared = ['method' => $method, 'insulation' => $this->some(self::MATERIALS)];
 
         return match ($method) {
-            'notch', 'die' => [...$shared, 'positions' => array_map(fn (int $n): \stdClass => (object) ['label' => 'p' . $n, 'stranded' => $this->one(self::SIZES), 'solid' => $this->one(self::SIZES)], range(1, 5))],
+            'notch', 'die' => [...$shared, 'positions' => array_map(fn(int $n): \stdClass => (object) ['label' => 'p' . $n, 'stranded' => $this->one(self::SIZES), 'solid' => $this->one(self::SIZES)], range(1, 5))],
             default => [...$shared, 'size' => $this->range(), ...$this->chance(50) ? ['stop' => (object) ['min' => 5, 'max' => 18]] : [], ...$this->chance(30) ? ['midSpan' => true] : []],
         };
     }
@@ -227,9 +227,9 @@ final class GeneratedWorkbook
 
     private function range(): string
     {
-        $gauges = array_values(array_filter(self::SIZES, static fn (string $size): bool => str_contains($size, 'AWG')));
+        $gauges = array_values(array_filter(self::SIZES, static fn(string $size): bool => str_contains($size, 'AWG')));
         $areas = array_values(array_diff(self::SIZES, $gauges));
-        $span = fn (array $sizes): string => $this->chance(80) ? implode('-', [$this->one($sizes), $this->one($sizes)]) : $this->one($sizes);
+        $span = fn(array $sizes): string => $this->chance(80) ? implode('-', [$this->one($sizes), $this->one($sizes)]) : $this->one($sizes);
 
         return match ($this->random->getInt(0, 2)) {
             0 => $span($gauges),
@@ -257,7 +257,7 @@ final class GeneratedWorkbook
      */
     private function some(array $things): array
     {
-        $some = array_values(array_filter($things, fn (): bool => $this->chance(50)));
+        $some = array_values(array_filter($things, fn(): bool => $this->chance(50)));
 
         return $some === [] ? [$things[0]] : $some;
     }

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+
+it('answers like the command line for the same workbook', function (string $kit, string $scope): void {
+    $shop = $this->demo();
+    $page = $this->actingAs($this->lead($shop))->getJson("/api/v1/coverage?kit={$kit}&scope={$scope}")->assertOk()->json();
+
+    $process = new Process([base_path('bin/gondrik'), 'check', Database\Seeders\DemoSeeder::WORKBOOK, '--kit', $kit, '--scope', $scope, '--format', 'json', '--why', 'all']);
+    $process->run();
+    $told = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    expect($process->getExitCode())->toBe($page['report']['headline']['hole'] + $page['report']['headline']['faulty'] > 0 ? 1 : 0);
+
+    foreach ($told['lines'] as $at => $line) {
+        foreach ($line['steps'] as $step => $data) {
+            $others = $this->getJson("/api/v1/coverage/lines/{$line['id']}/steps/{$step}/others?kit={$kit}&scope={$scope}")->assertOk()->json('data');
+            expect($others)->toEqual($data['others']);
+            unset($told['lines'][$at]['steps'][$step]['others']);
+        }
+    }
+    expect($page['report'])->toEqual($told);
+})->with([['pylon-backpack', 'tower-7'], ['panel-bench', 'station-panel'], ['panel-bench', 'tower-7']]);
+
+it('lays the holes out on the ruler', function (): void {
+    $ruler = $this->actingAs($this->lead($this->demo()))->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->json('ruler');
+    $open = array_values(array_filter($ruler['drops'], static fn(array $drop): bool => $drop['status'] === 'hole'));
+    expect(array_column($open, 'size'))->toBe(['1.5 mm2', '2.5 mm2', '4 mm2', '50 mm2', '2/0 AWG'])
+        ->and($open[0]['marks']['strip-sheath'])->toBe('hole')
+        ->and($open[3]['marks']['lug'])->toBe('hole')
+        ->and(array_column($ruler['lanes'], 'name'))->toBe(['cut', 'strip-sheath', 'strip', 'insulated', 'heat-shrink', 'ferrule', 'lug', 'finish']);
+});
+
+it('tells lengths in inches when asked', function (): void {
+    $report = $this->actingAs($this->lead($this->demo()))->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7&length=inch')->json('report');
+    expect($report['holes'][0]['wanted']['text'])->toContain('0.370 in to 0.575 in')
+        ->and($report['holes'][0]['wanted']['od']['max'])->toBe(14.6);
+});
+
+it('refuses what cannot be asked, naming the place', function (string $query, int $status, ?string $path): void {
+    $response = $this->actingAs($this->lead($this->demo()))->getJson('/api/v1/coverage?' . $query)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json');
+    expect($response->json('problems.0.path'))->toBe($path);
+})->with([
+    ['kit=pylon-backpack', 422, 'scope'],
+    ['kit=pylon-backpack&scope=tower-7&length=ell', 422, 'length'],
+    ['kit=nobody&scope=tower-7', 404, null],
+    ['kit=pylon-backpack&scope=nowhere', 404, null],
+]);
+
+it('knows no line and no step that is not there', function (string $path): void {
+    $this->actingAs($this->lead($this->demo()))->getJson("/api/v1/coverage/lines/{$path}/others?kit=pylon-backpack&scope=tower-7")->assertNotFound();
+})->with(['nothing/steps/0', 'heat-15/steps/99', 'heat-15/steps/first']);
+
+it('shows nothing of another shop', function (): void {
+    $this->demo();
+    $stranger = $this->emptyShop();
+    $this->actingAs($stranger)->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->assertNotFound();
+    $this->getJson('/api/v1/kits')->assertExactJson(['data' => []]);
+    $this->getJson('/api/v1/scopes')->assertExactJson(['data' => []]);
+    expect($this->get('/api/v1/workbook')->getContent())->not->toContain('pylon');
+});
+
+it('reports a tool whose requirement is not in the kit', function (): void {
+    $shop = $this->demo();
+    $document = json_decode($this->demoText());
+    foreach ($document->tools as $tool) {
+        if ($tool->id === 'hex-lug') {
+            $tool->requires = ['hot-air'];
+        }
+    }
+    $this->actingAs($this->lead($shop));
+    $id = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertOk();
+    $lines = collect($this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->assertOk()->json('report.lines'));
+    expect($lines->firstWhere('id', 'winch-35')['status'])->toBe('hole');
+});

@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+/** @return array<string, int> rows of the whole database */
+function rows(): array
+{
+    return collect(['wires', 'terminals', 'tools', 'kits', 'kit_tools', 'scopes', 'lines'])->mapWithKeys(static fn(string $table): array => [$table => DB::table($table)->count()])->all();
+}
+
+it('reads a workbook through, changes nothing, then applies it', function (): void {
+    $person = $this->emptyShop();
+    $this->actingAs($person);
+    $before = rows();
+    $checked = $this->upload($this->demoText())->assertCreated();
+    expect(rows())->toBe($before)
+        ->and($checked->json('counts.wires'))->toBe(['added' => 21, 'changed' => 0, 'left' => 0])
+        ->and($checked->json('changesHouseRules'))->toBeTrue()
+        ->and($checked->json('applied'))->toBeFalse();
+
+    $applied = $this->postJson('/api/v1/imports/' . $checked->json('id') . '/apply')->assertOk();
+    expect($applied->json('counts'))->toBe($checked->json('counts'))
+        ->and($applied->json('applied'))->toBeTrue()
+        ->and(rows())->toBe(['wires' => 21, 'terminals' => 19, 'tools' => 20, 'kits' => 2, 'kit_tools' => 28, 'scopes' => 2, 'lines' => 26]);
+
+    $again = $this->postJson('/api/v1/imports/' . $checked->json('id') . '/apply')->assertOk();
+    expect($again->json('changesNothing'))->toBeTrue()->and(rows()['lines'])->toBe(26);
+});
+
+it('exports what was imported, and importing the export changes nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $export = $this->get('/api/v1/workbook')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="tarnholt-ropeway.json"')->getContent();
+    expect($export)->toBe($this->demoText());
+    $this->upload($export)->assertCreated()->assertJsonPath('changesNothing', true);
+});
+
+it('keeps generated workbooks whole through the database', function (int $seed): void {
+    $codec = new WorkbookCodec();
+    $text = $codec->write($codec->read((string) json_encode(GeneratedWorkbook::of($seed))));
+    $person = $this->emptyShop('Generated');
+    $this->actingAs($person);
+    $this->postJson('/api/v1/imports/' . $this->upload($text)->assertCreated()->json('id') . '/apply')->assertOk();
+    expect($codec->write((new ShopWorkbook())->whole(Shop::query()->findOrFail($person->shop_id))))->toBe($text);
+})->with([1, 2, 3, 4, 5]);
+
+it('counts what is added, changed and left, and removes nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $document->wires[0]->name = 'Another name';
+    $document->wires[] = (object) ['id' => 'new', 'name' => 'New', 'size' => '2,5 mm²', 'construction' => 'solid', 'insulation' => 'pvc'];
+    $document->tools = array_slice($document->tools, 0, 20);
+    array_pop($document->scopes[0]->lines);
+    $checked = $this->upload((string) json_encode($document))->assertCreated();
+    expect($checked->json('counts.wires'))->toBe(['added' => 1, 'changed' => 1, 'left' => 20])
+        ->and($checked->json('counts.scopes'))->toBe(['added' => 0, 'changed' => 1, 'left' => 1]);
+    $this->postJson('/api/v1/imports/' . $checked->json('id') . '/apply')->assertOk();
+    $export = (string) $this->get('/api/v1/workbook')->getContent();
+    expect($export)->toContain('Another name')->toContain('2,5 mm²')->not->toContain('"winch-2-0",' . "\n" . '          "wire"')
+        ->and(rows()['lines'])->toBe(25);
+});
+
+it('tells every problem and changes nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $before = rows();
+    $document = json_decode($this->demoText());
+    $document->wires[0]->size = '0.5 mm';
+    $document->scopes[0]->lines[2]->terminal = 'gone';
+    $response = $this->upload((string) json_encode($document))->assertUnprocessable()->assertHeader('Content-Type', 'application/problem+json');
+    expect(array_column($response->json('problems'), 'path'))->toBe(['wires/0/size', 'scopes/0/lines/2/terminal'])
+        ->and($response->json('problems.0.value'))->toBe('0.5 mm')
+        ->and(rows())->toBe($before);
+});
+
+it('refuses a change that breaks a line the workbook does not name', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $butt = collect($document->terminals)->firstWhere('id', 'butt-blue-seal');
+    unset($butt->ends);
+    $partial = (object) ['gondrik' => 1, 'terminals' => [$butt]];
+    $response = $this->upload((string) json_encode($partial))->assertUnprocessable();
+    expect($response->json('problems.0.expected'))->toContain('two ends');
+});
+
+it('refuses what is no file, no JSON or too large', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->postJson('/api/v1/imports', [])->assertUnprocessable()->assertJsonPath('problems.0.path', 'workbook');
+    $this->upload('not json')->assertUnprocessable()->assertJsonPath('problems.0.path', '');
+    $this->upload(str_repeat(' ', 10_500_000))->assertUnprocessable();
+});
+
+it('is for those who set up the shop', function (Role $role, int $status): void {
+    $this->actingAs($this->emptyShop('Shop', $role));
+    $this->upload('{"gondrik":1}')->assertStatus($status);
+})->with([[Role::Lead, 201], [Role::Coordinator, 201], [Role::Hand, 403]]);
+
+it('applies only imports of the own shop', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $id = $this->upload($this->demoText())->json('id');
+    $this->flushSession();
+    $this->actingAs($this->emptyShop());
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertNotFound();
+    $this->postJson('/api/v1/imports/not-a-number/apply')->assertNotFound();
+});
+
+it('leaves the shop as it was when applying fails half way', function (): void {
+    $person = $this->emptyShop();
+    $this->actingAs($person);
+    $id = $this->upload($this->demoText())->json('id');
+    DB::statement('alter table lines add constraint no_winches check (code not like \'winch%\')');
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertStatus(500);
+    expect(rows()['wires'])->toBe(0)->and(User::query()->count())->toBe(1);
+});

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\User;
+use Illuminate\Support\Facades\Hash;
+
+it('signs in, says who it is, and signs out', function (): void {
+    $this->demo();
+    $this->postJson('/api/v1/session', ['email' => ' Lead@Tarnholt.example', 'password' => 'cable-car'])
+        ->assertOk()->assertJsonPath('person.role', 'lead')->assertJsonPath('person.shop', 'Tarnholt Ropeway');
+    $this->getJson('/api/v1/session')->assertJsonPath('person.name', 'Ivo Marell');
+    $this->getJson('/api/v1/kits')->assertOk();
+    $this->deleteJson('/api/v1/session')->assertNoContent();
+    auth()->forgetGuards();
+    $this->getJson('/api/v1/session')->assertJsonPath('person', null);
+    $this->getJson('/api/v1/kits')->assertUnauthorized()->assertHeader('Content-Type', 'application/problem+json');
+});
+
+it('refuses a wrong password without saying which of the two is wrong', function (): void {
+    $this->demo();
+    $wrong = $this->postJson('/api/v1/session', ['email' => 'lead@tarnholt.example', 'password' => 'guess'])->assertUnprocessable();
+    $nobody = $this->postJson('/api/v1/session', ['email' => 'nobody@tarnholt.example', 'password' => 'guess'])->assertUnprocessable();
+    expect($wrong->json('problems.0.expected'))->toBe($nobody->json('problems.0.expected'));
+});
+
+it('slows down who tries too often', function (): void {
+    $this->demo();
+    foreach (range(1, 6) as $try) {
+        $this->postJson('/api/v1/session', ['email' => 'lead@tarnholt.example', 'password' => 'guess ' . $try])->assertUnprocessable();
+    }
+    $this->postJson('/api/v1/session', ['email' => 'LEAD@tarnholt.example', 'password' => 'cable-car'])
+        ->assertTooManyRequests()->assertJsonPath('title', 'Too many tries');
+    $this->postJson('/api/v1/session', ['email' => 'hand@tarnholt.example', 'password' => 'cable-car'])->assertOk();
+});
+
+it('offers the demo accounts only while the demo data is loaded', function (): void {
+    $this->emptyShop();
+    $this->getJson('/api/v1/session')->assertJsonPath('demo', []);
+    $this->demo();
+    $this->getJson('/api/v1/session')->assertJsonCount(3, 'demo');
+});
+
+it('keeps passwords hashed', function (): void {
+    $stored = User::query()->findOrFail($this->lead($this->demo())->id)->password;
+    expect($stored)->not->toContain('cable-car')->and(Hash::check('cable-car', $stored))->toBeTrue();
+});
+
+it('lets scripts in with a token', function (): void {
+    $token = $this->lead($this->demo())->createToken('script')->plainTextToken;
+    $this->getJson('/api/v1/kits', ['Authorization' => 'Bearer ' . $token])->assertOk();
+    auth()->forgetGuards();
+    $this->getJson('/api/v1/kits', ['Authorization' => 'Bearer nonsense'])->assertUnauthorized();
+});
+
+it('opens the first shop once, with a password that is shown once', function (): void {
+    $this->artisan('shop:open', ['name' => 'Valley'])->expectsOutputToContain('Sign in as lead@localhost')->assertSuccessful();
+    $this->artisan('shop:open', ['name' => 'Second'])->expectsOutputToContain('open already')->assertSuccessful();
+    expect(User::query()->count())->toBe(1);
+});

@@ -1,0 +1,75 @@
+<?php
+
+declare(strict_types=1);
+
+use Symfony\Component\Process\Process;
+
+/** @param list<string> $arguments */
+function gondrik(array $arguments): Process
+{
+    $process = new Process([dirname(__DIR__) . '/bin/gondrik', ...$arguments]);
+    $process->run();
+
+    return $process;
+}
+
+const DEMO = __DIR__ . '/../database/demo/tarnholt-ropeway.json';
+
+it('tells the holes first, with dots for status', function (): void {
+    $process = gondrik(['check', DEMO, '--kit', 'pylon-backpack', '--scope', 'tower-7']);
+    $lines = explode("\n", $process->getOutput());
+    expect($process->getExitCode())->toBe(1)
+        ->and($lines[0])->toBe('Pylon backpack × Tower 7: heating and rescue winch')
+        ->and($lines[4])->toBe('○ strip-sheath, 70 terminations: heat-15, heat-25, feeder-4')
+        ->and($lines[5])->toContain('wanted   A sheath stripper for round sheaths of lszh')
+        ->and($process->getOutput())->toContain('At 3 °C the sheath does not come off')
+        ->and($process->getErrorOutput())->toBe('');
+});
+
+it('aligns its columns', function (): void {
+    $rows = array_values(array_filter(explode("\n", gondrik(['check', DEMO, '--kit', 'panel-bench', '--scope', 'station-panel'])->getOutput()), static fn(string $row): bool => str_contains($row, 'clamp-')));
+    $places = array_unique(array_map(static fn(string $row): int|false => mb_strpos($row, '●', 5), $rows));
+    expect($rows)->toHaveCount(9)->and($places)->toHaveCount(1);
+});
+
+it('ends with 0, 1 or 2', function (array $arguments, int $status): void {
+    $process = gondrik($arguments);
+    expect($process->getExitCode())->toBe($status);
+    if ($status === 2) {
+        expect($process->getOutput())->toBe('')->and($process->getErrorOutput())->not->toBe('');
+    }
+})->with([
+    'all covered' => [['check', DEMO, '--kit', 'panel-bench', '--scope', 'station-panel'], 0],
+    'holes' => [['check', DEMO, '--kit', 'panel-bench', '--scope', 'tower-7'], 1],
+    'no such kit' => [['check', DEMO, '--kit', 'nobody', '--scope', 'tower-7'], 2],
+    'no such scope' => [['check', DEMO, '--kit', 'panel-bench', '--scope', 'nowhere'], 2],
+    'no kit said' => [['check', DEMO, '--scope', 'tower-7'], 2],
+    'no such file' => [['check', '/nowhere.json', '--kit', 'a', '--scope', 'b'], 2],
+    'no workbook' => [['check', __FILE__, '--kit', 'a', '--scope', 'b'], 2],
+    'no such format' => [['check', DEMO, '--kit', 'panel-bench', '--scope', 'tower-7', '--format', 'xml'], 2],
+    'no such option' => [['check', DEMO, '--colour'], 2],
+    'no workbook said' => [['check'], 2],
+]);
+
+it('tells the others for gaps, or for all when asked', function (string $why, int $covered): void {
+    $report = json_decode(gondrik(['check', DEMO, '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json', '--why', $why])->getOutput(), true);
+    $told = ['gap' => [0, 0], 'covered' => [0, 0]];
+    foreach ($report['lines'] as $line) {
+        foreach ($line['steps'] as $step) {
+            $kind = $step['status'] === 'covered' ? 'covered' : 'gap';
+            $told[$kind][0]++;
+            $told[$kind][1] += isset($step['others']) ? 1 : 0;
+        }
+    }
+    expect($told['gap'][1])->toBe($told['gap'][0])->and($told['gap'][0])->toBeGreaterThan(0)->and($told['covered'][1])->toBe($covered === 0 ? 0 : $told['covered'][0]);
+})->with([['gaps', 0], ['all', 1]]);
+
+it('names every problem of a broken workbook', function (): void {
+    $file = tempnam(sys_get_temp_dir(), 'gondrik');
+    file_put_contents($file, str_replace('"0.75 mm2"', '"0.75"', (string) file_get_contents(DEMO)));
+    $process = gondrik(['check', $file, '--kit', 'panel-bench', '--scope', 'tower-7']);
+    unlink($file);
+    expect($process->getExitCode())->toBe(2)
+        ->and($process->getErrorOutput())->toContain('wires/1/size: "0.75" – Is "0.75" a gauge or an area?')
+        ->toContain('terminals/1/size');
+});

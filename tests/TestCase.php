@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests;
+
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
+use Database\Seeders\DemoSeeder;
+use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Illuminate\Http\UploadedFile;
+use Illuminate\Testing\TestResponse;
+
+abstract class TestCase extends BaseTestCase
+{
+    protected function setUp(): void
+    {
+        parent::setUp();
+        // The session middleware answers only to the page's own address.
+        $this->withHeaders(['Referer' => 'http://127.0.0.1/', 'Accept' => 'application/json']);
+    }
+
+    public function demo(): Shop
+    {
+        $this->seed(DemoSeeder::class);
+
+        return Shop::query()->where('is_demo', true)->firstOrFail();
+    }
+
+    public function lead(Shop $shop): User
+    {
+        return $shop->users()->where('role', Role::Lead)->firstOrFail();
+    }
+
+    public function emptyShop(string $name = 'Elsewhere', Role $role = Role::Lead): User
+    {
+        $shop = Shop::query()->create(['name' => $name]);
+
+        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Somebody', 'email' => mb_strtolower($name) . '@example.test', 'password' => 'long enough', 'role' => $role]);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    public function upload(string $content): TestResponse
+    {
+        return $this->post('/api/v1/imports', ['workbook' => UploadedFile::fake()->createWithContent('book.json', $content)]);
+    }
+
+    public function demoText(): string
+    {
+        return (string) file_get_contents(DemoSeeder::WORKBOOK);
+    }
+}

@@ -94,18 +94,28 @@ final readonly class ShopWorkbook
      */
     private function read(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $scopes): Workbook
     {
-        $items = /** @param list<string> $keys */ static fn(Collection $rows, array $keys): array => $rows->map(static fn(CatalogueItem $row): \stdClass => Columns::toItem($row, $keys))->values()->all();
         $document = (object) [
             'title' => $shop->name,
             ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules],
-            'wires' => $items($wires, self::keys(CoreWire\Wire::class)),
-            'terminals' => $items($terminals, self::keys(CoreTerminal\Terminal::class)),
-            'tools' => $items($tools, self::keys(CoreTool\Tool::class)),
+            'wires' => self::items($wires, self::keys(CoreWire\Wire::class)),
+            'terminals' => self::items($terminals, self::keys(CoreTerminal\Terminal::class)),
+            'tools' => self::items($tools, self::keys(CoreTool\Tool::class)),
             'kits' => $kits->map($this->kit(...))->values()->all(),
             'scopes' => $scopes->map($this->scope(...))->values()->all(),
         ];
 
         return $this->codec->readStored($document);
+    }
+
+    /**
+     * @param Collection<int, covariant CatalogueItem> $rows
+     * @param list<string>                             $keys
+     *
+     * @return list<\stdClass>
+     */
+    private static function items(Collection $rows, array $keys): array
+    {
+        return array_values($rows->map(static fn(CatalogueItem $row): \stdClass => Columns::toItem($row, $keys))->all());
     }
 
     private function kit(Kit $kit): \stdClass

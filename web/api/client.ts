@@ -47,7 +47,9 @@ export async function answer<Data>(
   const { data, error, response } = await call;
   if (response.ok) return data as Data;
   const isProblem = typeof error === 'object' && error !== null && 'title' in error;
-  throw new ApiProblem(isProblem ? (error as Schemas['Problem']) : { ...unreachable, status: response.status });
+  throw new ApiProblem(
+    isProblem ? (error as Schemas['Problem']) : { ...unreachable, status: response.status },
+  );
 }
 
 /** What to tell somebody of any error. */

@@ -37,14 +37,19 @@ watch(
   () => {
     if (route.name !== 'cover' || kits.value.length === 0 || scopes.value.length === 0) return;
     if (pair.value.kit === null || pair.value.scope === null) {
-      show({ kit: pair.value.kit ?? kits.value[0]?.id ?? null, scope: pair.value.scope ?? scopes.value[0]?.id ?? null });
+      show({
+        kit: pair.value.kit ?? kits.value[0]?.id ?? null,
+        scope: pair.value.scope ?? scopes.value[0]?.id ?? null,
+      });
     }
   },
   { immediate: true },
 );
 
 const { data: coverage, error, isFetching, isPlaceholderData, refetch } = useCoverage(pair, length);
-useTitle(() => (coverage.value ? `${coverage.value.kit.name} × ${coverage.value.scope.name} – Gondrik` : 'Cover – Gondrik'));
+useTitle(() =>
+  coverage.value ? `${coverage.value.kit.name} × ${coverage.value.scope.name} – Gondrik` : 'Cover – Gondrik',
+);
 
 const search = ref('');
 const allRows = computed(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
@@ -52,7 +57,9 @@ const rows = computed(() => {
   const text = search.value.trim().toLowerCase();
   if (!text) return allRows.value;
   return allRows.value.filter((row) =>
-    [row.id, row.wire?.name, row.wire?.size, row.terminal?.name, row.report.status].some((part) => part?.toLowerCase().includes(text)),
+    [row.id, row.wire?.name, row.wire?.size, row.terminal?.name, row.report.status].some((part) =>
+      part?.toLowerCase().includes(text),
+    ),
   );
 });
 
@@ -62,7 +69,8 @@ const lit = computed(() => new Set(pointed.value));
 const opened = computed(() => {
   const row = lineId.value === null ? undefined : allRows.value.find((one) => one.id === lineId.value);
   if (!row) return null;
-  const step = stepIndex.value !== null && row.report.steps[stepIndex.value] ? stepIndex.value : worstStep(row.report);
+  const step =
+    stepIndex.value !== null && row.report.steps[stepIndex.value] ? stepIndex.value : worstStep(row.report);
   return { row, step };
 });
 const selected = computed(() => {
@@ -99,7 +107,9 @@ function close(): void {
   if (back) void nextTick(() => table.value?.focusOn(back.row, back.column));
 }
 
-const scopeIsMissing = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
+const scopeIsMissing = computed(
+  () => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0),
+);
 </script>
 
 <template>
@@ -111,8 +121,9 @@ const scopeIsMissing = computed(() => !isLoading.value && (kits.value.length ===
       <section v-else-if="scopeIsMissing" class="empty">
         <h2>Nothing to hold against each other yet</h2>
         <p>
-          Cover holds a <b>kit</b>, the tools that travel together, against a <b>scope</b>, the terminations somebody
-          will make, and shows which of them no tool in the kit can make. Both come in with a workbook.
+          Cover holds a <b>kit</b>, the tools that travel together, against a <b>scope</b>, the terminations
+          somebody will make, and shows which of them no tool in the kit can make. Both come in with a
+          workbook.
         </p>
         <v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Import a workbook</v-btn>
       </section>
@@ -155,7 +166,9 @@ const scopeIsMissing = computed(() => !isLoading.value && (kits.value.length ===
             @open="openDrop"
           />
           <div class="above">
-            <h2>{{ counted(allRows.length, 'line') }} <span class="muted">in the order of the scope</span></h2>
+            <h2>
+              {{ counted(allRows.length, 'line') }} <span class="muted">in the order of the scope</span>
+            </h2>
             <v-text-field
               v-model="search"
               data-search
@@ -168,7 +181,11 @@ const scopeIsMissing = computed(() => !isLoading.value && (kits.value.length ===
             />
           </div>
           <p v-if="rows.length === 0" class="muted waiting">
-            {{ allRows.length ? `No line has “${search}” in its wire, terminal or status.` : 'The scope has no lines yet.' }}
+            {{
+              allRows.length
+                ? `No line has “${search}” in its wire, terminal or status.`
+                : 'The scope has no lines yet.'
+            }}
           </p>
           <LineTable
             v-else

@@ -73,7 +73,9 @@ function walk(event: KeyboardEvent, step: number): void {
 
       <g class="axis" aria-hidden="true">
         <text class="unit" x="12" :y="AXIS - 7">{{ unit(first) }}</text>
-        <text class="unit second" x="12" :y="AXIS + 17">{{ unit(first === 'gauge' ? 'metric' : 'gauge') }}</text>
+        <text class="unit second" x="12" :y="AXIS + 17">
+          {{ unit(first === 'gauge' ? 'metric' : 'gauge') }}
+        </text>
         <path class="base" :d="`M${layout.left} ${AXIS}H${layout.width - 14}`" />
         <g v-for="tick in layout.upper" :key="`u${tick.x}`">
           <path class="tick" :d="`M${tick.x} ${AXIS}v-5`" />
@@ -107,7 +109,11 @@ function walk(event: KeyboardEvent, step: number): void {
         <rect class="touch" :x="laid.x - 7" :y="AXIS" width="14" :height="layout.height - AXIS" />
         <path class="line" :d="`M${laid.x} ${AXIS}v6M${laid.x} ${AXIS + 39}V${laid.bottom}`" />
         <text v-if="laid.showsCount" class="count" :x="laid.x" :y="AXIS + 34">{{ laid.drop.quantity }}</text>
-        <path v-if="laid.drop.status === 'faulty'" class="cross" :d="`M${laid.x - 5} ${laid.bottom}l10 10m0 -10l-10 10`" />
+        <path
+          v-if="laid.drop.status === 'faulty'"
+          class="cross"
+          :d="`M${laid.x - 5} ${laid.bottom}l10 10m0 -10l-10 10`"
+        />
       </g>
 
       <g v-for="lane in layout.lanes" :key="`bars-${lane.name}`" class="bars" aria-hidden="true">
@@ -123,7 +129,13 @@ function walk(event: KeyboardEvent, step: number): void {
               :height="segment.height"
               rx="2"
             />
-            <rect v-if="segment.proven" class="bar proven" :class="segment.band" v-bind="segment.proven" rx="2" />
+            <rect
+              v-if="segment.proven"
+              class="bar proven"
+              :class="segment.band"
+              v-bind="segment.proven"
+              rx="2"
+            />
             <text
               v-if="segment.text"
               class="on-bar"
@@ -134,7 +146,9 @@ function walk(event: KeyboardEvent, step: number): void {
               {{ segment.text }}
             </text>
           </template>
-          <text v-if="bar.caption" class="on-bar" :x="bar.caption.x" :y="bar.caption.y + 9.8">{{ bar.caption.text }}</text>
+          <text v-if="bar.caption" class="on-bar" :x="bar.caption.x" :y="bar.caption.y + 9.8">
+            {{ bar.caption.text }}
+          </text>
         </g>
       </g>
 

@@ -33,7 +33,8 @@ function holeName(hole: Schemas['Hole']): string {
     </p>
     <p v-else-if="headline.faulty" class="verdict hole">
       <StatusMark status="faulty" :size="20" silent />
-      {{ headline.faulty }} of {{ counted(headline.terminations, 'termination') }} are faulty: no tool mends them
+      {{ headline.faulty }} of {{ counted(headline.terminations, 'termination') }} are faulty: no tool mends
+      them
     </p>
     <p v-else class="verdict">
       <StatusMark status="covered" :size="20" silent />
@@ -50,11 +51,20 @@ function holeName(hole: Schemas['Hole']): string {
       <li v-for="status in counts" :key="status">
         <StatusMark :status="status" silent /> <span class="mono">{{ headline[status] }}</span> {{ status }}
       </li>
-      <li v-if="headline.share !== null" :title="headline.makeshiftCounts ? 'Covered and makeshift, by quantity; cut off, not rounded' : 'Covered, by quantity; cut off, not rounded'">
+      <li
+        v-if="headline.share !== null"
+        :title="
+          headline.makeshiftCounts
+            ? 'Covered and makeshift, by quantity; cut off, not rounded'
+            : 'Covered, by quantity; cut off, not rounded'
+        "
+      >
         <span class="mono">{{ Math.round(headline.share * 100) }}&#8239;%</span>
         {{ headline.makeshiftCounts ? 'made, makeshift counted' : 'covered' }}
       </li>
-      <li v-if="unbacked"><b class="unbacked" aria-hidden="true">1×</b> {{ counted(unbacked, 'line') }} without a backup</li>
+      <li v-if="unbacked">
+        <b class="unbacked" aria-hidden="true">1×</b> {{ counted(unbacked, 'line') }} without a backup
+      </li>
       <li v-if="headline.carryMissing.length" class="missing">
         not in the kit: {{ headline.carryMissing.map(words).join(', ') }}
       </li>

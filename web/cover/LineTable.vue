@@ -20,7 +20,10 @@ const columns = computed<GridColumn[]>(() => [
   { key: 'line', title: 'Line' },
   { key: 'size', title: 'Size', align: 'end' },
   { key: 'quantity', title: 'Count', align: 'end' },
-  ...operationsIn(props.coverage.report).map((operation) => ({ key: operation, title: operationWords[operation] })),
+  ...operationsIn(props.coverage.report).map((operation) => ({
+    key: operation,
+    title: operationWords[operation],
+  })),
 ]);
 
 const stepsOf = (row: LineRow, operation: string) => {
@@ -61,16 +64,25 @@ defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row
       </div>
       <span v-else-if="column.key === 'size'" class="mono size">
         <template v-for="(size, index) in row.size" :key="size.text">
-          <small v-if="index > 0" class="muted">{{ size.isWritten ? '' : '≈ ' }}{{ pretty(size.text) }}</small>
+          <small v-if="index > 0" class="muted"
+            >{{ size.isWritten ? '' : '≈ ' }}{{ pretty(size.text) }}</small
+          >
           <span v-else>{{ size.isWritten ? '' : '≈ ' }}{{ pretty(size.text) }}</span>
         </template>
       </span>
       <span v-else-if="column.key === 'quantity'" class="mono">{{ row.line.quantity ?? 1 }}</span>
       <template v-else>
-        <div v-for="step in stepsOf(row, column.key)" :key="`${step.wire}${step.tool}`" class="step" :class="step.status">
+        <div
+          v-for="step in stepsOf(row, column.key)"
+          :key="`${step.wire}${step.tool}`"
+          class="step"
+          :class="step.status"
+        >
           <StatusMark :status="step.status" />
           <span v-if="step.tool" :title="toolName(step.tool)">
-            <small v-if="step.position" class="position">{{ pretty(step.position) }} </small>{{ toolName(step.tool) }}
+            <small v-if="step.position" class="position">{{ pretty(step.position) }} </small>{{
+              toolName(step.tool)
+            }}
           </span>
           <span v-else class="nothing">no tool</span>
           <b v-if="step.unbacked" class="unbacked" title="One tool only, no backup">1×</b>

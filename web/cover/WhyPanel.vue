@@ -22,7 +22,9 @@ const props = defineProps<{
 const emit = defineEmits<{ close: []; step: [index: number]; kit: [id: string] }>();
 
 const current = computed(() => (props.step === null ? undefined : props.row.report.steps[props.step]));
-const hole = computed(() => (current.value ? holeOf(props.coverage.report, props.row.id, current.value) : undefined));
+const hole = computed(() =>
+  current.value ? holeOf(props.coverage.report, props.row.id, current.value) : undefined,
+);
 const chosen = computed(() => (current.value?.tool ? props.coverage.tools[current.value.tool] : undefined));
 const otherKits = computed(() => props.kits.filter((kit) => kit.id !== props.pair.kit));
 const others = useOthers(
@@ -65,7 +67,13 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
     </nav>
 
     <section v-if="row.report.checks.length" class="checks">
-      <h3>{{ row.report.status === 'faulty' ? 'The line itself is faulty: no tool can mend it' : 'On the line itself' }}</h3>
+      <h3>
+        {{
+          row.report.status === 'faulty'
+            ? 'The line itself is faulty: no tool can mend it'
+            : 'On the line itself'
+        }}
+      </h3>
       <ReasonList :reasons="row.report.checks" />
       <p v-if="row.report.status === 'faulty'" class="advice">
         Choose another wire or another terminal, or change what the line says of its place and preparation.
@@ -85,7 +93,13 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         </div>
         <div v-if="otherKits.length" class="advice">
           <h4>Or take it to another kit</h4>
-          <button v-for="kit in otherKits" :key="kit.id" type="button" class="link" @click="emit('kit', kit.id)">
+          <button
+            v-for="kit in otherKits"
+            :key="kit.id"
+            type="button"
+            class="link"
+            @click="emit('kit', kit.id)"
+          >
             See this line with {{ kit.name }}
           </button>
         </div>
@@ -99,14 +113,19 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         <p v-if="current.unbacked" class="unbacked">
           One tool only, and the house wants a backup for {{ operationWords[current.op] }}.
         </p>
-        <p v-if="current.status === 'makeshift' && current.reasons.every((reason) => reason.fit === 'proper')" class="unbacked">
+        <p
+          v-if="current.status === 'makeshift' && current.reasons.every((reason) => reason.fit === 'proper')"
+          class="unbacked"
+        >
           The tool is right; what is said on the line itself makes it makeshift.
         </p>
         <ReasonList :reasons="current.reasons" />
       </section>
 
       <section class="others">
-        <h3>{{ current.status === 'hole' ? 'What misses, nearest first' : 'The other tools, best first' }}</h3>
+        <h3>
+          {{ current.status === 'hole' ? 'What misses, nearest first' : 'The other tools, best first' }}
+        </h3>
         <p v-if="others.isLoading.value" class="muted" role="status">Asking every other tool …</p>
         <ProblemNote
           v-else-if="others.error.value"
@@ -114,7 +133,8 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           @retry="others.refetch()"
         />
         <p v-else-if="!others.data.value?.data.length" class="muted">
-          No other tool of the kit {{ current.op === 'crimp' ? 'crimps' : `does this (${operationWords[current.op]})` }}.
+          No other tool of the kit
+          {{ current.op === 'crimp' ? 'crimps' : `does this (${operationWords[current.op]})` }}.
         </p>
         <ol v-else>
           <li v-for="match in others.data.value.data" :key="match.tool">

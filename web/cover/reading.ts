@@ -34,13 +34,16 @@ export function operationsIn(report: Schemas['Report']): Schemas['Operation'][] 
 }
 
 export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric'): LineRow[] {
-  const dropOf = new Map(coverage.ruler.drops.flatMap((drop) => drop.lines.map((line) => [`${line} ${drop.size}`, drop] as const)));
+  const dropOf = new Map(
+    coverage.ruler.drops.flatMap((drop) => drop.lines.map((line) => [`${line} ${drop.size}`, drop] as const)),
+  );
   return coverage.report.lines.flatMap((report) => {
     const line = coverage.lines[report.id];
     if (!line) return [];
     const wire = line.wire ? (coverage.wires[line.wire] ?? null) : null;
     const drop = wire
-      ? (dropOf.get(`${line.id} ${wire.size}`) ?? coverage.ruler.drops.find((one) => one.lines.includes(line.id)))
+      ? (dropOf.get(`${line.id} ${wire.size}`) ??
+        coverage.ruler.drops.find((one) => one.lines.includes(line.id)))
       : undefined;
     const written = wire ? [{ text: wire.size, isWritten: true }] : [];
     const other = drop?.otherSize ? [{ text: drop.otherSize, isWritten: false }] : [];
@@ -73,11 +76,17 @@ const rank: Record<Schemas['Status'], number> = { faulty: 0, hole: 1, makeshift:
 
 /** The line to open for a drop line: the worst one of its lines. */
 export function worstLine(report: Schemas['Report'], ids: string[]): Schemas['ReportLine'] | undefined {
-  return report.lines.filter((line) => ids.includes(line.id)).sort((a, b) => rank[a.status] - rank[b.status])[0];
+  return report.lines
+    .filter((line) => ids.includes(line.id))
+    .sort((a, b) => rank[a.status] - rank[b.status])[0];
 }
 
 /** The hole that a step of a line belongs to. */
-export function holeOf(report: Schemas['Report'], line: string, step: Schemas['Step']): Schemas['Hole'] | undefined {
+export function holeOf(
+  report: Schemas['Report'],
+  line: string,
+  step: Schemas['Step'],
+): Schemas['Hole'] | undefined {
   const fitting = report.holes.filter((hole) => hole.op === step.op && hole.lines.includes(line));
   return fitting.find((hole) => step.wire !== null && hole.wires.includes(step.wire)) ?? fitting[0];
 }

@@ -119,7 +119,12 @@ export function spread(places: number[], gap: number, low: number, high: number)
   return isLoose ? shifted : places.map((_, i) => low + i * room);
 }
 
-function ticks(ruler: Schemas['Ruler'], family: string, x: (area: number) => number, edge: [number, number]): LaidTick[] {
+function ticks(
+  ruler: Schemas['Ruler'],
+  family: string,
+  x: (area: number) => number,
+  edge: [number, number],
+): LaidTick[] {
   let free = -Infinity;
   return ruler.ticks
     .filter((tick) => tick.family === family && x(tick.area) >= edge[0] && x(tick.area) <= edge[1])
@@ -247,7 +252,9 @@ export function layOut(ruler: Schemas['Ruler'], width: number, first: 'gauge' | 
     edge[0],
     edge[1],
   );
-  const lastLane = ruler.drops.map((drop) => ruler.lanes.reduce((last, lane, index) => (drop.marks[lane.name] ? index : last), -1));
+  const lastLane = ruler.drops.map((drop) =>
+    ruler.lanes.reduce((last, lane, index) => (drop.marks[lane.name] ? index : last), -1),
+  );
 
   let y = FIRST_LANE;
   const lanes = ruler.lanes.map((lane, index): LaidLane => {

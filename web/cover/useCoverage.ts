@@ -28,7 +28,9 @@ export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
     queryFn: () =>
       answer(
         api.GET('/coverage', {
-          params: { query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', length: length.value } },
+          params: {
+            query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', length: length.value },
+          },
         }),
       ),
     enabled: () => pair.value.kit !== null && pair.value.scope !== null,
@@ -37,7 +39,12 @@ export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
 }
 
 /** The tools that were not chosen for one step: asked for only when somebody wants to know. */
-export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number | null>, length: Ref<'mm' | 'inch'>) {
+export function useOthers(
+  pair: Ref<Pair>,
+  line: Ref<string>,
+  step: Ref<number | null>,
+  length: Ref<'mm' | 'inch'>,
+) {
   return useQuery({
     queryKey: ['others', pair, line, step, length],
     queryFn: () =>

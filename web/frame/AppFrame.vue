@@ -167,12 +167,14 @@ nav a.router-link-active {
 }
 
 .switch label {
-  cursor: pointer;
+  position: relative;
 }
 
 .switch input {
   position: absolute;
+  inset: 0;
   opacity: 0;
+  cursor: pointer;
 }
 
 .switch span {

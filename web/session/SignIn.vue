@@ -23,7 +23,11 @@ function submit(account: Schemas['Credentials']): void {
 <template>
   <div class="sheet">
     <section class="about">
-      <svg viewBox="0 0 420 150" role="img" aria-label="A ruler of wire sizes with drop lines; one of them ends in an open ring">
+      <svg
+        viewBox="0 0 420 150"
+        role="img"
+        aria-label="A ruler of wire sizes with drop lines; one of them ends in an open ring"
+      >
         <path d="M10 24H410" class="rule" />
         <path v-for="x in 11" :key="x" :d="`M${x * 38 - 22} 24v-${x % 2 ? 10 : 6}`" class="rule" />
         <rect x="36" y="52" width="200" height="13" rx="2" class="tool" />
@@ -46,7 +50,14 @@ function submit(account: Schemas['Credentials']): void {
       <h2 id="sign-in">{{ props.again ? 'Your session has ended' : 'Sign in' }}</h2>
       <p v-if="props.again" class="muted">Sign in again; the page is as you left it.</p>
       <form @submit.prevent="submit({ email, password })">
-        <v-text-field v-model="email" label="E-mail address" type="email" autocomplete="username" required hide-details />
+        <v-text-field
+          v-model="email"
+          label="E-mail address"
+          type="email"
+          autocomplete="username"
+          required
+          hide-details
+        />
         <v-text-field
           v-model="password"
           label="Password"

@@ -20,10 +20,8 @@ export function useSession() {
 
   const signOut = useMutation({
     mutationFn: () => answer(api.DELETE('/session')),
-    onSuccess: async () => {
-      client.removeQueries({ predicate: (other) => other.queryKey[0] !== key[0] });
-      await client.invalidateQueries({ queryKey: key });
-    },
+    // A fresh page: nothing of this person stays in memory for the next one.
+    onSuccess: () => window.location.assign('/'),
   });
 
   return {

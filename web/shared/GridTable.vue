@@ -34,7 +34,10 @@ const at = ref({ row: 0, column: 0 });
 watch(
   () => [props.rows.length, props.columns.length],
   ([rows = 0, columns = 0]) => {
-    at.value = { row: Math.min(at.value.row, Math.max(0, rows - 1)), column: Math.min(at.value.column, Math.max(0, columns - 1)) };
+    at.value = {
+      row: Math.min(at.value.row, Math.max(0, rows - 1)),
+      column: Math.min(at.value.column, Math.max(0, columns - 1)),
+    };
   },
 );
 
@@ -86,7 +89,9 @@ defineExpose({ focusOn });
     <table ref="table" role="grid" :aria-label="caption" :aria-rowcount="rows.length + 1">
       <thead>
         <tr>
-          <th v-for="column in columns" :key="column.key" scope="col" :class="column.align">{{ column.title }}</th>
+          <th v-for="column in columns" :key="column.key" scope="col" :class="column.align">
+            {{ column.title }}
+          </th>
         </tr>
       </thead>
       <tbody>

@@ -66,8 +66,8 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
           <v-btn size="small" :loading="check.isPending.value" @click="input?.click()">choose a file</v-btn>
         </p>
         <p class="muted small">
-          JSON, up to 10 MB. No workbook yet? <a :href="example" download="example-workbook.json">Take the example</a>,
-          change it, bring it back.
+          JSON, up to 10 MB. No workbook yet?
+          <a :href="example" download="example-workbook.json">Take the example</a>, change it, bring it back.
         </p>
       </div>
       <input
@@ -88,9 +88,13 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
 
     <section v-else-if="problem" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="problems">
       <h3 id="problems" class="bad">
-        {{ problem.problems ? `${counted(problem.problems.length, 'problem')} in ${file?.name}` : problem.title }}
+        {{
+          problem.problems ? `${counted(problem.problems.length, 'problem')} in ${file?.name}` : problem.title
+        }}
       </h3>
-      <p class="muted">{{ problem.detail }} {{ problem.problems ? 'Mend the file and bring it again.' : '' }}</p>
+      <p class="muted">
+        {{ problem.detail }} {{ problem.problems ? 'Mend the file and bring it again.' : '' }}
+      </p>
       <table v-if="problem.problems" class="problems">
         <thead>
           <tr>
@@ -142,7 +146,13 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
           <v-btn @click="startOver">Import another</v-btn>
         </template>
         <template v-else>
-          <v-btn color="primary" variant="flat" :loading="apply.isPending.value" @click="apply.mutate(plan.id)">Apply</v-btn>
+          <v-btn
+            color="primary"
+            variant="flat"
+            :loading="apply.isPending.value"
+            @click="apply.mutate(plan.id)"
+            >Apply</v-btn
+          >
           <v-btn :disabled="apply.isPending.value" @click="startOver">Leave it</v-btn>
         </template>
       </div>

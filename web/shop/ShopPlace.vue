@@ -14,20 +14,20 @@ const { person } = useSession();
       <section aria-labelledby="import">
         <h2 id="import">Import a workbook</h2>
         <p class="muted lead">
-          A workbook is one JSON file with wires, terminals, tools, kits and scopes. It is read through first and
-          nothing changes until you say so. What it does not name is left as it is.
+          A workbook is one JSON file with wires, terminals, tools, kits and scopes. It is read through first
+          and nothing changes until you say so. What it does not name is left as it is.
         </p>
         <ImportWorkbook v-if="person?.maySetUpTheShop" />
         <p v-else class="refused">
-          Importing is for the shop lead and the coordinator. You are signed in as {{ person?.role }}; ask one of them
-          to bring the workbook in.
+          Importing is for the shop lead and the coordinator. You are signed in as {{ person?.role }}; ask one
+          of them to bring the workbook in.
         </p>
       </section>
       <section aria-labelledby="export">
         <h2 id="export">Export</h2>
         <p class="muted lead">
-          The whole shop as one workbook: to keep, to send, to check on the command line. Importing it again changes
-          nothing.
+          The whole shop as one workbook: to keep, to send, to check on the command line. Importing it again
+          changes nothing.
         </p>
         <v-btn href="/api/v1/workbook" download>Export the workbook</v-btn>
         <p class="formats muted">

@@ -14,7 +14,8 @@ export function useImport() {
   });
 
   const apply = useMutation({
-    mutationFn: (id: string) => answer(api.POST('/imports/{import}/apply', { params: { path: { import: id } } })),
+    mutationFn: (id: string) =>
+      answer(api.POST('/imports/{import}/apply', { params: { path: { import: id } } })),
     onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' }),
   });
 

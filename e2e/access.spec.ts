@@ -1,0 +1,40 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test, type Page } from '@playwright/test';
+import { panel, people, tower } from './people';
+
+/** Findings of axe that somebody would run into. */
+async function findings(page: Page): Promise<string[]> {
+  await page.waitForLoadState('networkidle');
+  const { violations } = await new AxeBuilder({ page }).analyze();
+  return violations
+    .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+    .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);
+}
+
+for (const theme of ['light', 'dark'] as const) {
+  test.describe(theme, () => {
+    test.use({ colorScheme: theme });
+
+    test('sign-in has no serious finding', async ({ page }) => {
+      await page.goto('/');
+      await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+      expect(await findings(page)).toEqual([]);
+    });
+
+    test.describe('signed in', () => {
+      test.use({ storageState: people.lead });
+
+      for (const [name, address] of [
+        ['Cover with holes', tower],
+        ['Cover without', panel],
+        ['Why', `${tower}&line=winch-50&step=2`],
+        ['Shop', '/shop'],
+      ] as const) {
+        test(`${name} has no serious finding`, async ({ page }) => {
+          await page.goto(address);
+          expect(await findings(page)).toEqual([]);
+        });
+      }
+    });
+  });
+}

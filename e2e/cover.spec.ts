@@ -1,0 +1,214 @@
+import { execFileSync } from 'node:child_process';
+import { expect, test } from '@playwright/test';
+import { panel, people, tower } from './people';
+
+test.use({ storageState: people.lead });
+
+interface Told {
+  lines: { id: string; status: string; steps: { op: string; status: string; tool: string | null }[] }[];
+}
+
+/** What the command line says of the same workbook. */
+function check(kit: string, scope: string): Told {
+  const book = 'database/demo/tarnholt-ropeway.json';
+  try {
+    return JSON.parse(
+      execFileSync('bin/gondrik', ['check', book, '--kit', kit, '--scope', scope, '--format', 'json'], {
+        encoding: 'utf8',
+      }),
+    );
+  } catch (error) {
+    return JSON.parse((error as { stdout: string }).stdout);
+  }
+}
+
+test('the hole is found by the eye: ruler, table, why', async ({ page }) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
+  const ruler = page.getByRole('group', { name: /Gauge ruler/ });
+  const open = ruler.getByRole('button', { name: /hole/ });
+  await expect(open).toHaveCount(5);
+
+  const drop = ruler.getByRole('button', { name: /^50 mm², 4 terminations on 1 line, hole: lug$/ });
+  await drop.hover({ position: { x: 7, y: 20 } });
+  const row = page.getByRole('row', { name: /Lug 50 mm²/ });
+  await expect(row).toHaveClass(/lit/);
+
+  await drop.click({ position: { x: 7, y: 20 } });
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('Nothing in this kit does it');
+  await expect(why).toContainText(
+    'A crimper with a hexagon, indent or three-point die for lugs, 2/0 AWG / 50 mm², without mains.',
+  );
+  await expect(why).toContainText('It has no nest for 50 mm²; 35 is for 2 AWG / 35 mm².');
+  await expect(page).toHaveURL(/line=winch-50&step=2/);
+});
+
+test('pointing at a row lights its drop line', async ({ page }) => {
+  await page.goto(tower);
+  await page.getByRole('row', { name: /Lug 35 mm²/ }).hover();
+  const drop = page.getByRole('button', { name: /^35 mm²/ });
+  await expect(drop).toHaveClass(/lit/);
+});
+
+for (const [kit, scope] of [
+  ['pylon-backpack', 'tower-7'],
+  ['panel-bench', 'station-panel'],
+  ['panel-bench', 'tower-7'],
+] as const) {
+  test(`the table says what the command line says: ${kit} and ${scope}`, async ({ page }) => {
+    await page.goto(`/cover?kit=${kit}&scope=${scope}`);
+    const told = check(kit, scope);
+    await expect(page.locator('tbody tr')).toHaveCount(told.lines.length);
+    for (const line of told.lines) {
+      await expect(page.locator(`[data-cell="${line.id}/line"] svg`)).toHaveClass(
+        new RegExp(`\\b${line.status}\\b`),
+      );
+      const statuses: Record<string, string[]> = {};
+      for (const step of line.steps) {
+        const seen = (statuses[step.op] ??= []);
+        if (!seen.includes(step.status)) seen.push(step.status);
+      }
+      for (const [op, expected] of Object.entries(statuses)) {
+        const marks = await page
+          .locator(`[data-cell="${line.id}/${op}"] svg`)
+          .evaluateAll((all) => [...new Set(all.map((mark) => mark.classList[1]))]);
+        expect(marks, `${line.id} ${op}`).toEqual(expected);
+      }
+    }
+  });
+}
+
+test('the address holds kit, scope, line and step', async ({ page, context }) => {
+  await page.goto(tower);
+  await page.locator('[data-cell="heat-15/strip-sheath"]').click();
+  await expect(page).toHaveURL(/kit=pylon-backpack&scope=tower-7&line=heat-15&step=1/);
+  const other = await context.newPage();
+  await other.goto(page.url());
+  await expect(other.getByRole('complementary', { name: 'Why' })).toContainText(
+    'At 3 °C the sheath does not come off',
+  );
+  await other.getByRole('button', { name: 'See this line with Panel bench' }).click();
+  await expect(other).toHaveURL(/kit=panel-bench/);
+  await expect(other.getByRole('complementary', { name: 'Why' })).toContainText('No other tool of the kit');
+});
+
+test('kit and scope are picked', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByText('2 holes')).toBeVisible();
+  await page.getByRole('combobox', { name: 'Kit' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Panel bench' }).click();
+  await page.getByRole('combobox', { name: 'Scope' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Valley station: control panels' }).click();
+  await expect(page.getByText('No hole: all 468 terminations can be made')).toBeVisible();
+  await expect(page.getByText('12 lines without a backup')).toBeVisible();
+});
+
+test('units are switched for the whole page', async ({ page }) => {
+  await page.goto(`${tower}&line=heat-15&step=1`);
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('9.4 mm outside is within 16 mm.');
+  await page.getByRole('radio', { name: 'in', exact: true }).check();
+  await expect(why).toContainText('0.370 in outside is within 0.630 in.');
+  const first = page.locator('[data-cell="drive-12/size"] .size > *').first();
+  await expect(first).toHaveText('12 AWG');
+  await page.getByRole('radio', { name: 'mm²' }).check();
+  await expect(first).toHaveText('≈ 3.31 mm²');
+  await page.reload();
+  await expect(first).toHaveText('≈ 3.31 mm²');
+});
+
+test('by keyboard alone', async ({ page }) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  await page.keyboard.press('/');
+  await expect(page.getByPlaceholder('Search lines')).toBeFocused();
+  await page.keyboard.type('heating');
+  await expect(page.locator('tbody tr')).toHaveCount(2);
+  await page.keyboard.press('Tab');
+  while (!(await page.evaluate(() => document.activeElement?.closest('tbody') !== null)))
+    await page.keyboard.press('Tab');
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('End');
+  await page.keyboard.press('Home');
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+  await expect(page.locator('[data-cell="heat-25/strip-sheath"]')).toBeFocused();
+  await page.keyboard.press('Enter');
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await expect(why).toContainText('Nothing in this kit does it');
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+  await expect(page.locator('[data-cell="heat-25/strip-sheath"]')).toBeFocused();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+  await page.keyboard.press('Escape');
+  await page.keyboard.press('g');
+  await page.keyboard.press('s');
+  await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
+});
+
+test('the ruler is walked with the arrow keys', async ({ page }) => {
+  await page.goto(tower);
+  const drops = page.getByRole('group', { name: /Gauge ruler/ }).getByRole('button');
+  await drops.first().focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(drops.nth(1)).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('complementary', { name: 'Why' })).toBeVisible();
+});
+
+test('it says what is wrong, and tries again', async ({ page }) => {
+  let broken = true;
+  await page.route('**/api/v1/coverage?**', (route) =>
+    broken
+      ? route.fulfill({
+          status: 500,
+          contentType: 'application/problem+json',
+          body: JSON.stringify({
+            type: 'about:blank',
+            title: 'Something went wrong on our side',
+            status: 500,
+          }),
+        })
+      : route.continue(),
+  );
+  await page.goto(tower);
+  await expect(page.getByRole('alert')).toContainText('Something went wrong on our side');
+  broken = false;
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByText('2 holes')).toBeVisible();
+});
+
+test('an empty shop is told what belongs here', async ({ page }) => {
+  for (const list of ['kits', 'scopes']) {
+    await page.route(`**/api/v1/${list}`, (route) => route.fulfill({ json: { data: [] } }));
+  }
+  await page.goto('/cover');
+  await expect(page.getByRole('heading', { name: 'Nothing to hold against each other yet' })).toBeVisible();
+  await page.getByRole('link', { name: 'Import a workbook' }).click();
+  await expect(page).toHaveURL(/\/shop/);
+});
+
+test('an unknown kit and an unknown address get a sentence', async ({ page }) => {
+  await page.goto('/cover?kit=nobody&scope=tower-7');
+  await expect(page.getByRole('alert')).toContainText('The shop has nothing of this kind under this id.');
+  await page.goto('/somewhere/else');
+  await expect(page.getByRole('heading', { name: 'Nothing is kept under this address' })).toBeVisible();
+});
+
+for (const [name, width, height] of [
+  ['tablet', 820, 1180],
+  ['desk', 1280, 800],
+] as const) {
+  test(`nothing runs off the page on a ${name}`, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    for (const address of [tower, panel, `${tower}&line=winch-50`, '/shop']) {
+      await page.goto(address);
+      await page.waitForLoadState('networkidle');
+      const over = await page.evaluate(
+        () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
+      );
+      expect(over, address).toBeLessThanOrEqual(0);
+    }
+  });
+}

@@ -1,0 +1,76 @@
+import { readFileSync } from 'node:fs';
+import { expect, test, type Page } from '@playwright/test';
+import { people } from './people';
+
+const book = () => JSON.parse(readFileSync('database/demo/tarnholt-ropeway.json', 'utf8'));
+
+async function bring(page: Page, document: unknown, name = 'book.json'): Promise<void> {
+  const buffer = Buffer.from(typeof document === 'string' ? document : JSON.stringify(document));
+  await page.getByLabel('Workbook file').setInputFiles({ name, mimeType: 'application/json', buffer });
+}
+
+test.describe('the lead', () => {
+  test.use({ storageState: people.lead });
+
+  test('sees every problem of a broken workbook with its place and value', async ({ page }) => {
+    const broken = book();
+    broken.wires[0].size = '0.5 mm';
+    broken.wires[1].construction = 'braided';
+    broken.scopes[0].lines[2].wire = 'gone';
+    await page.goto('/shop');
+    await bring(page, broken, 'broken.json');
+    await expect(page.getByRole('heading', { name: '3 problems in broken.json' })).toBeVisible();
+    const rows = page.locator('.problems tbody tr');
+    await expect(rows.nth(0)).toContainText('wires/0/size');
+    await expect(rows.nth(0)).toContainText(
+      'Is "0.5 mm" the outside diameter of the wire or the area of its conductor?',
+    );
+    await expect(rows.nth(1)).toContainText('"braided"');
+    await expect(rows.nth(2)).toContainText('scopes/0/lines/2/wire');
+    await bring(page, 'not a workbook');
+    await expect(page.getByRole('heading', { name: '1 problem in book.json' })).toBeVisible();
+  });
+
+  test('brings a good workbook in, and a second time nothing changes', async ({ page }) => {
+    const good = book();
+    good.kits.push({ id: `spare-${Date.now()}`, name: 'Spare bag', tools: [{ tool: 'flush-cut' }] });
+    await page.goto('/shop');
+    await bring(page, good, 'good.json');
+    await expect(page.getByRole('heading', { name: 'good.json is good. It would' })).toBeVisible();
+    await expect(page.getByRole('row', { name: /^Kits 1 0 / })).toBeVisible();
+    await page.getByRole('button', { name: 'Apply' }).click();
+    await expect(page.getByRole('heading', { name: 'good.json is in the shop' })).toBeVisible();
+    await page.getByRole('button', { name: 'Import another' }).click();
+    await bring(page, good, 'good.json');
+    await expect(page.getByRole('heading', { name: 'good.json changes nothing' })).toBeVisible();
+    await page.getByRole('link', { name: 'See what is covered' }).click();
+    await page.getByRole('combobox', { name: 'Kit' }).press('ArrowDown');
+    await expect(page.getByRole('option', { name: 'Spare bag' }).first()).toBeVisible();
+  });
+
+  test('exports the shop as a workbook, and takes an example', async ({ page }) => {
+    await page.goto('/shop');
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Export the workbook' }).click(),
+    ]);
+    const exported = JSON.parse(readFileSync(await download.path(), 'utf8'));
+    expect(exported.gondrik).toBe(1);
+    expect(exported.wires.length).toBeGreaterThanOrEqual(book().wires.length);
+    const [example] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Take the example' }).click(),
+    ]);
+    expect(JSON.parse(readFileSync(await example.path(), 'utf8')).title).toBe('Tarnholt Ropeway');
+  });
+});
+
+test.describe('a hand', () => {
+  test.use({ storageState: people.hand });
+
+  test('may look but not import', async ({ page }) => {
+    await page.goto('/shop');
+    await expect(page.getByText('Importing is for the shop lead and the coordinator.')).toBeVisible();
+    await expect(page.getByLabel('Workbook file')).toHaveCount(0);
+  });
+});

@@ -1,0 +1,63 @@
+import { test } from '@playwright/test';
+import { panel, tower } from './people';
+
+const folder = 'docs/screenshots';
+const tablet = { width: 820, height: 1180 };
+
+test('pictures of the main views', async ({ page }) => {
+  const shoot = async (name: string) => {
+    await page.waitForLoadState('networkidle');
+    await page.mouse.move(0, 0);
+    await page.waitForTimeout(400);
+    await page.screenshot({ path: `${folder}/${name}.png` });
+  };
+  await page.goto('/');
+  await page.getByRole('button', { name: 'Ivo Marell' }).waitFor();
+  await shoot('sign-in');
+  await page.getByRole('button', { name: 'Ivo Marell' }).click();
+  await page.getByText('2 holes').waitFor();
+
+  await page.goto(tower);
+  await shoot('cover');
+  await page.goto(`${tower}&line=heat-15&step=1`);
+  await page.getByText('What misses, nearest first').waitFor();
+  await shoot('cover-why');
+  await page.goto(panel);
+  await shoot('cover-unbacked');
+
+  await page.emulateMedia({ colorScheme: 'dark' });
+  await page.goto(tower);
+  await shoot('cover-dark');
+  await page.emulateMedia({ colorScheme: 'light' });
+
+  await page.setViewportSize(tablet);
+  await page.goto(`${tower}&line=winch-50&step=2`);
+  await page.getByText('What misses, nearest first').waitFor();
+  await shoot('cover-tablet');
+
+  await page.setViewportSize({ width: 1280, height: 800 });
+  await page.goto('/shop');
+  const file = page.getByLabel('Workbook file');
+  const book = await (await page.request.get('/api/v1/workbook')).json();
+  const send = (name: string) =>
+    file.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(book)) });
+  book.wires.push({
+    id: 'spare-2.5',
+    name: '2.5 mm² spare',
+    size: '2.5 mm2',
+    construction: 'fine',
+    insulation: 'pvc',
+  });
+  book.wires[0].name = '0.5 mm² flexible panel wire, blue';
+  await send('spring-order.json');
+  await page.getByRole('button', { name: 'Apply' }).waitFor();
+  await shoot('import');
+  book.wires[1].size = '0.75 mm';
+  book.wires[2].construction = 'braided';
+  book.terminals[3].size = '1,500 mm2';
+  book.kits[0].colour = 'red';
+  book.scopes[0].lines[2].wire = 'feeder';
+  await send('spring-order.json');
+  await page.getByText('5 problems').waitFor();
+  await shoot('import-problems');
+});

@@ -1,0 +1,66 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { pretty } from '@/shared/pretty';
+import { holeOf, operationsIn, worstLine, worstStep } from './reading';
+
+function step(
+  op: Schemas['Operation'],
+  status: Schemas['StepStatus'],
+  wire = 'w',
+  unbacked = false,
+): Schemas['Step'] {
+  return { op, status, wire, tool: null, position: null, unbacked, reasons: [] };
+}
+
+function line(id: string, status: Schemas['Status'], steps: Schemas['Step'][]): Schemas['ReportLine'] {
+  return { id, status, checks: [], steps };
+}
+
+const hole = (op: Schemas['Operation'], lines: string[], wires: string[]): Schemas['Hole'] => ({
+  op,
+  lines,
+  wires,
+  quantity: 1,
+  wanted: { text: `${op} ${wires.join()}` },
+  nearest: null,
+});
+
+it('opens the worst step first: a hole, a makeshift, what has no backup, the last', () => {
+  expect(worstStep(line('a', 'hole', [step('cut', 'makeshift'), step('strip', 'hole')]))).toBe(1);
+  expect(worstStep(line('a', 'makeshift', [step('cut', 'covered'), step('strip', 'makeshift')]))).toBe(1);
+  expect(worstStep(line('a', 'covered', [step('cut', 'covered', 'w', true), step('strip', 'covered')]))).toBe(
+    0,
+  );
+  expect(worstStep(line('a', 'covered', [step('cut', 'covered'), step('strip', 'covered')]))).toBe(1);
+  expect(worstStep(line('a', 'faulty', []))).toBeNull();
+});
+
+const report = {
+  lines: [
+    line('a', 'covered', [step('torque', 'covered')]),
+    line('b', 'hole', [step('cut', 'hole', 'w1'), step('cut', 'hole', 'w2')]),
+  ],
+  holes: [hole('cut', ['b'], ['w1']), hole('cut', ['b'], ['w2'])],
+} as unknown as Schemas['Report'];
+
+it('opens the worst line of a drop', () => {
+  expect(worstLine(report, ['a', 'b'])?.id).toBe('b');
+  expect(worstLine(report, [])).toBeUndefined();
+});
+
+it('tells the holes of the two ends of a splice apart', () => {
+  expect(holeOf(report, 'b', step('cut', 'hole', 'w2'))?.wanted.text).toBe('cut w2');
+  expect(holeOf(report, 'a', step('cut', 'hole', 'w2'))).toBeUndefined();
+});
+
+it('shows operations in the order of work', () => {
+  expect(operationsIn(report)).toEqual(['cut', 'torque']);
+});
+
+it('raises the figure of mm² and sets ranges with a dash', () => {
+  expect(pretty('16 AWG is within 22-10 AWG / 0.2-6 mm2.')).toBe('16 AWG is within 22–10 AWG / 0.2–6 mm².');
+  expect(pretty('A self-adjusting stripper, 2/0 AWG / 35-50 mm2.')).toBe(
+    'A self-adjusting stripper, 2/0 AWG / 35–50 mm².',
+  );
+  expect(pretty('UL 486A-486B')).toBe('UL 486A-486B');
+});

@@ -1,0 +1,178 @@
+import { describe, expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { captionBeside, domainOf, GUTTER, layOut, spread } from './rulerLayout';
+
+const tick = (area: number, family: 'gauge' | 'metric' = 'metric') => ({ family, label: String(area), area });
+
+function drop(
+  area: number,
+  marks: Record<string, Schemas['StepStatus']> = { cut: 'covered' },
+): Schemas['Drop'] {
+  const status = Object.values(marks).includes('hole') ? 'hole' : 'covered';
+  return {
+    size: `${area} mm2`,
+    family: 'metric',
+    otherSize: null,
+    area,
+    lines: [`l${area}`],
+    quantity: 3,
+    status,
+    marks,
+  };
+}
+
+function bar(name: string, from: number, to: number, segments: Schemas['Segment'][] = []): Schemas['Bar'] {
+  return { tool: name, name, fit: 'proper', from, to, proven: null, segments };
+}
+
+const segment = (
+  label: string,
+  from: number,
+  to: number,
+  code: string | null = null,
+): Schemas['Segment'] => ({
+  label,
+  code,
+  from,
+  to,
+  proven: null,
+});
+
+function ruler(drops: Schemas['Drop'][], bars: Schemas['Bar'][] = []): Schemas['Ruler'] {
+  return {
+    ticks: [0.5, 1, 1.5, 2.5, 4, 6, 10, 16, 25].map((area) => tick(area)),
+    lanes: [{ name: 'cut', bars }],
+    drops,
+  };
+}
+
+describe('spread', () => {
+  it('leaves places alone that stand apart', () => {
+    expect(spread([10, 40, 90], 12, 0, 100)).toEqual([10, 40, 90]);
+  });
+
+  it('keeps order, distance and edges', () => {
+    const moved = spread([50, 50, 51, 52, 98, 99], 10, 0, 100);
+    for (let i = 1; i < moved.length; i++) expect(moved[i]! - moved[i - 1]!).toBeGreaterThan(6);
+    expect(Math.min(...moved)).toBeGreaterThanOrEqual(-0.5);
+    expect(Math.max(...moved)).toBeLessThanOrEqual(100.5);
+  });
+
+  it('shares out too little room evenly', () => {
+    const moved = spread(
+      Array.from({ length: 40 }, () => 50),
+      12,
+      0,
+      100,
+    );
+    for (let i = 1; i < moved.length; i++) expect(moved[i]! - moved[i - 1]!).toBeCloseTo(100 / 39, 5);
+  });
+});
+
+describe('domain', () => {
+  it('holds all drop lines with room beside them', () => {
+    const [low, high] = domainOf(ruler([drop(0.5), drop(50)]));
+    expect(low).toBeLessThan(0.5);
+    expect(high).toBeGreaterThan(50);
+  });
+
+  it('is never so narrow that one size fills it', () => {
+    const [low, high] = domainOf(ruler([drop(1.5)]));
+    expect(high / low).toBeGreaterThanOrEqual(12);
+  });
+
+  it('brings in a tool that would else be out of sight, but not one far away', () => {
+    expect(domainOf(ruler([drop(1), drop(10)], [bar('thick', 25, 50)]))[1]).toBeGreaterThan(25);
+    expect(domainOf(ruler([drop(1), drop(10)], [bar('far', 500, 900)]))[1]).toBeLessThanOrEqual(60);
+  });
+});
+
+describe('caption', () => {
+  it('stands to the right where it fits', () => {
+    expect(captionBeside('Crimper', 200, 300, [100], [96, 800])).toMatchObject({ x: 304, text: 'Crimper' });
+  });
+
+  it('goes to the left of a drop line in the way', () => {
+    const caption = captionBeside('Crimper', 300, 400, [410], [96, 800]);
+    expect(caption!.x + caption!.width).toBeLessThanOrEqual(296);
+  });
+
+  it('is cut where both sides are short, and left out where nothing would be readable', () => {
+    expect(captionBeside('Lug crimper, hexagon, long levers', 300, 400, [220, 460], [96, 800])!.text).toMatch(
+      /…$/,
+    );
+    expect(captionBeside('Lug crimper, hexagon, long levers', 300, 400, [290, 410], [96, 800])).toBeNull();
+  });
+});
+
+describe('layout', () => {
+  it('puts thin wire left and thick right, on a logarithmic scale', () => {
+    const { drops } = layOut(ruler([drop(1), drop(10), drop(100)]), 1000, 'gauge');
+    const [a, b, c] = drops.map((one) => one.x);
+    expect(b! - a!).toBeCloseTo(c! - b!, 0);
+    expect(a!).toBeGreaterThan(GUTTER);
+  });
+
+  it('stacks bars that overlap and lets others share a row', () => {
+    const { lanes } = layOut(
+      ruler([drop(0.5), drop(16)], [bar('a', 0.5, 4), bar('b', 1.5, 6), bar('c', 10, 16)]),
+      1100,
+      'gauge',
+    );
+    const [a, b, c] = lanes[0]!.bars.map((one) => one.segments[0]!);
+    expect(a!.y).not.toBe(b!.y);
+    expect(c!.y).toBe(a!.y);
+  });
+
+  it('puts overlapping nests of one tool into rows below each other', () => {
+    const nests = [
+      segment('red', 0.33, 1.5, 'red'),
+      segment('blue', 1.3, 2.5, 'blue'),
+      segment('yellow', 3.3, 6, 'yellow'),
+    ];
+    const { lanes } = layOut(ruler([drop(0.5), drop(16)], [bar('crimper', 0.33, 6, nests)]), 1100, 'gauge');
+    const [red, blue, yellow] = lanes[0]!.bars[0]!.segments;
+    expect(blue!.y).toBeGreaterThan(red!.y);
+    expect(yellow!.y).toBe(red!.y);
+    expect([red!.band, blue!.band, yellow!.band]).toEqual(['red', 'blue', 'yellow']);
+  });
+
+  it('ends a drop line at its last lane, and marks the hole', () => {
+    const twoLanes = {
+      ...ruler([drop(1, { cut: 'covered', lug: 'hole' }), drop(4)]),
+      lanes: [
+        { name: 'cut', bars: [] },
+        { name: 'lug', bars: [] },
+      ],
+    };
+    const { drops, lanes } = layOut(twoLanes, 900, 'gauge');
+    expect(drops[0]!.bottom).toBe(lanes[1]!.markY);
+    expect(drops[0]!.isOpen).toBe(true);
+    expect(drops[1]!.bottom).toBe(lanes[0]!.markY);
+  });
+
+  it.each([
+    [5, 1240],
+    [50, 1240],
+    [200, 780],
+  ])('keeps %i sizes apart, in order and on the page at %i pixels', (count, width) => {
+    const drops = Array.from({ length: count }, (_, i) => drop(0.1 * 1.04 ** i));
+    const laid = layOut(ruler(drops, [bar('tool', 0.1, 50)]), width, 'metric');
+    for (let i = 1; i < laid.drops.length; i++)
+      expect(laid.drops[i]!.x).toBeGreaterThan(laid.drops[i - 1]!.x);
+    expect(laid.drops[0]!.x).toBeGreaterThanOrEqual(GUTTER - 1);
+    expect(laid.drops.at(-1)!.x).toBeLessThanOrEqual(width);
+    const counts = laid.drops.filter((one) => one.showsCount).map((one) => one.x);
+    for (let i = 1; i < counts.length; i++) expect(counts[i]! - counts[i - 1]!).toBeGreaterThan(6);
+  });
+
+  it('never lets two labels of an axis run into each other', () => {
+    const crowded = {
+      ...ruler([drop(1), drop(100)]),
+      ticks: Array.from({ length: 200 }, (_, i) => tick(1 + i / 3)),
+    };
+    const { lower } = layOut(crowded, 700, 'gauge');
+    const labelled = lower.filter((one) => one.label !== null);
+    for (let i = 1; i < labelled.length; i++) expect(labelled[i]!.x - labelled[i - 1]!.x).toBeGreaterThan(12);
+  });
+});

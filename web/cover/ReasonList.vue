@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import { pretty } from '@/shared/pretty';
+import { prose } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
 import { markOfFit } from '@/shared/status';
 
@@ -11,7 +11,7 @@ defineProps<{ reasons: Schemas['Reason'][] }>();
   <ul class="reasons">
     <li v-for="(reason, index) in reasons" :key="index" :class="reason.fit">
       <StatusMark :status="markOfFit[reason.fit]" :size="11" />
-      <span :title="reason.code">{{ pretty(reason.text) }}</span>
+      <span :title="reason.code">{{ prose(reason.text) }}</span>
     </li>
   </ul>
 </template>

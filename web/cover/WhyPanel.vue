@@ -2,7 +2,7 @@
 import { mdiClose } from '@mdi/js';
 import { computed, toRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { counted, pretty } from '@/shared/pretty';
+import { counted, pretty, prose } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
 import { markOfFit, operationWords, statusWords } from '@/shared/status';
@@ -85,7 +85,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         <h3><StatusMark status="hole" :size="15" /> Nothing in this kit does it</h3>
         <div v-if="hole" class="wanted">
           <h4>Wanted</h4>
-          <p>{{ pretty(hole.wanted.text) }}</p>
+          <p>{{ prose(hole.wanted.text) }}</p>
           <p v-if="hole.lines.length > 1" class="muted">
             It would close the hole on {{ counted(hole.lines.length, 'line') }},
             {{ counted(hole.quantity, 'termination') }}.

@@ -240,6 +240,25 @@ function fitting(label: string, width: number): string | null {
   return textWidth(label) + 6 <= width ? label : null;
 }
 
+const isOpenDrop = (drop: Schemas['Drop']) => drop.status === 'hole' || drop.status === 'faulty';
+
+/** Which drop lines have room for their count: those of holes first. */
+function countsWithRoom(drops: Schemas['Drop'][], places: number[]): Set<number> {
+  const row: Row = { taken: [] };
+  const shown = new Set<number>();
+  const order = drops.map((_, index) => index).sort((a, b) => rank(drops[a]) - rank(drops[b]));
+  for (const index of order) {
+    const half = figureWidth(String(drops[index]?.quantity)) / 2 + 2;
+    const place = places[index] ?? 0;
+    if (!isFree(row, place - half, place + half)) continue;
+    row.taken.push([place - half, place + half]);
+    shown.add(index);
+  }
+  return shown;
+}
+
+const rank = (drop: Schemas['Drop'] | undefined) => (drop && isOpenDrop(drop) ? 0 : 1);
+
 export function layOut(ruler: Schemas['Ruler'], width: number, first: 'gauge' | 'metric'): RulerLayout {
   const [low, high] = domainOf(ruler);
   const edge: [number, number] = [GUTTER, width - RIGHT];
@@ -266,19 +285,15 @@ export function layOut(ruler: Schemas['Ruler'], width: number, first: 'gauge' | 
     return laid;
   });
 
-  let countFree = -Infinity;
+  const counted = countsWithRoom(ruler.drops, places);
   const drops = ruler.drops.map((drop, index): LaidDrop => {
     const place = places[index] ?? 0;
     const marks = lanes.flatMap((lane) => {
       const status = drop.marks[lane.name];
       return status ? [{ lane: lane.name, y: lane.markY, status }] : [];
     });
-    const isOpen = drop.status === 'hole' || drop.status === 'faulty';
-    const half = figureWidth(String(drop.quantity)) / 2 + 2;
-    const showsCount = place - half >= countFree;
-    if (showsCount) countFree = place + half;
     const last = marks[marks.length - 1]?.y ?? FIRST_LANE + 8;
-    return { drop, x: place, bottom: last, marks, showsCount, isOpen };
+    return { drop, x: place, bottom: last, marks, showsCount: counted.has(index), isOpen: isOpenDrop(drop) };
   });
 
   return {

@@ -3,6 +3,11 @@ export function pretty(text: string): string {
   return text.replaceAll(/\bmm2\b/g, 'mm²').replaceAll(/(?<=[\d\s])-(?=\d+(\.\d+)?(\/0)?( |$|\.))/g, '–');
 }
 
+/** The same for running text: a figure is not parted from its unit at the end of a row. */
+export function prose(text: string): string {
+  return pretty(text).replaceAll(/(?<=\d) (?=(?:mm²|mm|N·m|N|AWG|in)\b|mm²|°C|%)/g, '\u00a0');
+}
+
 /** A thing in words: strip-sheath is "strip sheath". */
 export function words(id: string): string {
   return id.replaceAll('-', ' ');

@@ -24,6 +24,15 @@ for (const theme of ['light', 'dark'] as const) {
     test.describe('signed in', () => {
       test.use({ storageState: people.lead });
 
+      test('an empty shop has no serious finding', async ({ page }) => {
+        for (const list of ['kits', 'scopes']) {
+          await page.route(`**/api/v1/${list}`, (route) => route.fulfill({ json: { data: [] } }));
+        }
+        await page.goto('/cover');
+        await expect(page.getByRole('link', { name: 'Import a workbook' })).toBeVisible();
+        expect(await findings(page)).toEqual([]);
+      });
+
       for (const [name, address] of [
         ['Cover with holes', tower],
         ['Cover without', panel],

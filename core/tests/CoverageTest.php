@@ -107,6 +107,7 @@ it('describes the least tool that would close a hole', function (string $wire, s
     'a coloured nest' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only oval-red-only', '', ['A full-cycle crimper with an oval or dimple die for insulated terminals, nest blue.']],
     'any control where the house does not ask' => ['2-0-fine', 'lug-2-0', '', 'cut-cable knife', '', ['A crimper with a hexagon, indent or three-point die for lugs, 2/0 AWG.']],
     'a clamp that asks for a shape' => ['1.5-fine', 'ferrule-1.5', 'clamp=round', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a hexagon die for ferrules, 1.5 mm2.']],
+    'a clamp that is not stated counts as rectangular' => ['1.5-fine', 'ferrule-1.5', '', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a square or trapezoid die for ferrules, 1.5 mm2.']],
     'a seal' => ['0.5-fine', 'sealed-20', '', 'cut-diagonal strip-awg-only', '', ['A full-cycle crimper with a roll die for sealed open barrels, 22-20 AWG / 0.35-0.5 mm2, sealing on 2.1 mm insulation.']],
     'thin walls' => ['22-thin-wall', 'contact-20', '', 'cut-diagonal four-indent', '', ['A stripper with ground dies for etfe, 22 AWG, up to 1.1 mm over the insulation.']],
     'a knife, compact' => ['4-stranded', 'lug-2-0', 'access=tight wet=no', 'cut-cable', '', []],

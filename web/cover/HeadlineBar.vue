@@ -18,8 +18,16 @@ const counts = computed(() =>
 );
 
 function holeName(hole: Schemas['Hole']): string {
-  const kind = hole.wanted['class'];
-  return operationWords[hole.op] + (typeof kind === 'string' ? ` ${words(kind)}` : '');
+  const { class: kind, insulation, method, multi, codes } = hole.wanted;
+  const parts: unknown[] = [
+    operationWords[hole.op],
+    multi ? 'multi-core' : null,
+    method === 'knife' ? 'thick' : null,
+    typeof kind === 'string' ? words(kind) : null,
+    ...(Array.isArray(insulation) ? [insulation.join(', ')] : []),
+    ...(Array.isArray(codes) ? [codes.join(', ')] : []),
+  ];
+  return parts.filter(Boolean).join(' ');
 }
 </script>
 

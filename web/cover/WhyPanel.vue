@@ -34,6 +34,17 @@ const others = useOthers(
   toRef(() => props.length),
 );
 const toolName = (id: string) => props.coverage.tools[id]?.name ?? id;
+/** Steps put in or left out by hand, with the remark that says why. */
+const byHand = computed(() =>
+  (
+    [
+      ['Put in by hand', props.row.line['add']],
+      ['Left out by hand', props.row.line['drop']],
+    ] as [string, { op: Schemas['Operation']; remark: string }[] | undefined][]
+  ).flatMap(([how, steps]) =>
+    (steps ?? []).map((step) => `${how}: ${operationWords[step.op]}, ${step.remark}`),
+  ),
+);
 /** Steps of a splice stand twice; then the wire tells them apart. */
 const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op === op).length > 1;
 </script>
@@ -48,6 +59,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           {{ counted(row.line.quantity ?? 1, 'termination') }}
         </p>
         <p v-if="row.line.note" class="remark">{{ row.line.note }}</p>
+        <p v-for="hand in byHand" :key="hand" class="remark">{{ hand }}</p>
       </div>
       <v-btn :icon="mdiClose" variant="text" size="small" aria-label="Close" @click="emit('close')" />
     </header>

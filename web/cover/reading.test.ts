@@ -63,5 +63,7 @@ it('raises the figure of mm² and sets ranges with a dash', () => {
     'A self-adjusting stripper, 2/0 AWG / 35–50 mm².',
   );
   expect(pretty('UL 486A-486B')).toBe('UL 486A-486B');
-  expect(prose('above 5 °C, 1.5 mm2, 2 AWG of 2 pulls')).toBe('above 5\u00a0°C, 1.5\u00a0mm², 2\u00a0AWG of 2 pulls');
+  expect(prose('above 5 °C, 1.5 mm2, 2 AWG of 2 pulls')).toBe(
+    'above 5\u00a0°C, 1.5\u00a0mm², 2\u00a0AWG of 2 pulls',
+  );
 });

@@ -105,7 +105,11 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
         </thead>
         <tbody>
           <tr v-for="(one, index) in problem.problems" :key="index">
-            <th scope="row" class="mono">{{ one.path || 'workbook' }}</th>
+            <th scope="row" class="mono">
+              <template v-for="(part, at) in (one.path || 'workbook').split('/')" :key="at"
+                ><template v-if="at">/<wbr /></template>{{ part }}</template
+              >
+            </th>
             <td class="mono">{{ shown(one.value) }}</td>
             <td>{{ one.expected }}</td>
           </tr>
@@ -220,7 +224,11 @@ td {
   padding: 6px 14px 6px 0;
   border-bottom: 1px solid var(--hairline);
   vertical-align: top;
+}
+
+.problems td:nth-child(2) {
   overflow-wrap: anywhere;
+  min-width: 7rem;
 }
 
 thead th {

@@ -62,7 +62,7 @@ final readonly class HoleFinder
             Operation::StripSheath => [$wire?->sheath?->shape->value],
             Operation::Crimp => [
                 $terminal?->class->value,
-                implode(' ', array_map(static fn(Profile $profile): string => $profile->value, $terminal === null ? [] : CrimpProfiles::proper($terminal->class, $step->line->clamp))),
+                implode(' ', array_map(static fn(Profile $profile): string => $profile->value, $terminal === null ? [] : CrimpProfiles::wanted($terminal->class, $step->line->clamp))),
                 in_array($terminal?->nest, self::COLOURS, true) ? 'colour' : $terminal?->nest,
                 $terminal?->class === TerminalClass::SealedOpenBarrel ? 'seal' : '',
             ],

@@ -181,7 +181,7 @@ final readonly class Wanted
     private static function profiles(array $steps): array
     {
         $class = $steps[0]->line->terminal?->class;
-        $profiles = $class === null ? [] : CrimpProfiles::proper($class, $steps[0]->line->clamp);
+        $profiles = $class === null ? [] : CrimpProfiles::wanted($class, $steps[0]->line->clamp);
         assert($profiles !== []);
 
         return $profiles;

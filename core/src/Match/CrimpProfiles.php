@@ -30,6 +30,16 @@ final class CrimpProfiles
         };
     }
 
+    /**
+     * What to look for when a tool is wanted: a clamp that is not stated counts as rectangular, the common kind.
+     *
+     * @return list<Profile>
+     */
+    public static function wanted(TerminalClass $class, ?Clamp $clamp): array
+    {
+        return self::proper($class, $class->isFerrule() ? $clamp ?? Clamp::Rectangular : null);
+    }
+
     public static function fit(TerminalClass $class, Profile $profile, ?Clamp $clamp = null): Fit
     {
         return match (true) {

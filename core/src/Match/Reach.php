@@ -44,9 +44,10 @@ final readonly class Reach
 
     public function holds(Step $step): bool
     {
-        $area = ($step->wire->size->area ?? 0.0) * $step->wires;
+        $area = $step->wire->size->area ?? 0.0;
 
-        return $area >= $this->from && $area <= $this->to;
+        // In a barrel several wires count by their sum, before it each by itself: either may be what is measured.
+        return $area * $step->wires >= $this->from && $area <= $this->to;
     }
 
     /** @return non-empty-list<SizeRange>|null null where sizes do not bound it */

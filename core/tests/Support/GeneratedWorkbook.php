@@ -102,6 +102,9 @@ final class GeneratedWorkbook
                 $terminal[$key] = true;
             }
         }
+        if ($this->chance(25) && $class !== 'twin-ferrule') {
+            $terminal['wiresPerBarrel'] = 4;
+        }
         if ($this->chance(30)) {
             $terminal['ends'] = 2;
         }
@@ -207,6 +210,7 @@ final class GeneratedWorkbook
             ...$this->chance(10) ? ['temperature' => $this->random->getInt(250, 450)] : [],
             ...($terminal->ends ?? 1) === 2 && $this->chance(50) ? ['wireB' => $this->one($wires)->id] : [],
             ...$terminal->class === 'twin-ferrule' ? ['wiresInBarrel' => 2] : [],
+            ...isset($terminal->wiresPerBarrel) ? ['wiresInBarrel' => $this->random->getInt(1, 4)] : [],
             ...$this->chance(10) ? ['add' => [(object) ['op' => 'pull-test', 'remark' => 'first of the batch']]] : [],
         ];
 

@@ -1,6 +1,8 @@
 # What bin/start and bin/test share: messages, versions, packages, and where things may be written. Sourced, not run.
 
 set -euo pipefail
+# What is installed and built here is read by the service user too.
+umask 022
 
 ROOT=$(dirname "$(dirname "$(realpath "${BASH_SOURCE[0]}")")")
 SERVICE_USER=gondrik
@@ -131,7 +133,6 @@ choose_places() {
         chmod 755 "$(dirname "$VAR")"
         chown -R "$SERVICE_USER:" "$VAR"
     fi
-    export GONDRIK_VAR=$VAR
 }
 
 # One start at a time for each var. Children must not hold the lock: start them with 9>&-.

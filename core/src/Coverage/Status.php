@@ -31,6 +31,11 @@ enum Status: string
 
     private function rank(): int
     {
-        return (int) array_search($this, self::cases(), true);
+        return match ($this) {
+            self::Covered => 0,
+            self::Makeshift => 1,
+            self::Hole => 2,
+            self::Faulty => 3,
+        };
     }
 }

@@ -17,10 +17,12 @@ final readonly class Answer
         $fit = Fit::Proper;
         $remarks = 0;
         foreach ($reasons as $reason) {
-            if ($reason->fit !== Fit::Proper) {
-                $fit = $fit->worse($reason->fit);
+            if ($reason->fit === Fit::Unsuitable) {
+                $fit = Fit::Unsuitable;
+            } elseif ($reason->isRemark()) {
+                $remarks++;
+                $fit = $fit === Fit::Proper ? $reason->fit : $fit;
             }
-            $remarks += $reason->isRemark() ? 1 : 0;
         }
         $this->fit = $fit;
         $this->remarks = $remarks;
@@ -68,15 +70,10 @@ final readonly class Answer
      */
     public static function firstBest(array $things, \Closure $ask): self
     {
-        $best = null;
-        foreach ($things as $thing) {
-            $answer = $ask($thing);
-            if ($best === null || $answer->compare($best) < 0) {
-                $best = $answer;
-            }
-            if ($best->isPerfect()) {
-                break;
-            }
+        $best = $ask($things[0]);
+        for ($n = 1, $count = count($things); $n < $count && !$best->isPerfect(); $n++) {
+            $answer = $ask($things[$n]);
+            $best = $answer->compare($best) < 0 ? $answer : $best;
         }
 
         return $best;

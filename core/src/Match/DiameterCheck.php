@@ -12,7 +12,12 @@ final class DiameterCheck
     /** @return list<Reason> none where the tool states no limit */
     public static function atMost(?float $od, ?float $max): array
     {
-        return $max === null ? [] : self::within($od, new Limits(max: $max));
+        return match (true) {
+            $max === null => [],
+            $od === null => [new Reason(ReasonCode::OdUnknown, Fit::Proper, ['limit' => $max])],
+            $od > $max => [new Reason(ReasonCode::OdAbove, Fit::Unsuitable, ['od' => $od, 'limit' => $max], $od, $max)],
+            default => [new Reason(ReasonCode::OdInRange, Fit::Proper, ['od' => $od, 'limit' => $max])],
+        };
     }
 
     /** @return list<Reason> none where the tool states no limit */
@@ -21,17 +26,12 @@ final class DiameterCheck
         if ($limits === null) {
             return [];
         }
-        $far = $limits->max ?? $limits->min ?? 0.0;
-        if ($od === null) {
-            return [new Reason(ReasonCode::OdUnknown, Fit::Proper, ['limit' => $far])];
-        }
-        if ($limits->isAbove($od)) {
-            return [new Reason(ReasonCode::OdAbove, Fit::Unsuitable, ['od' => $od, 'limit' => $far], $od, $far)];
-        }
-        if ($limits->isBelow($od)) {
+        if ($od !== null && $limits->isBelow($od)) {
             return [new Reason(ReasonCode::OdBelow, Fit::Unsuitable, ['od' => $od, 'limit' => (float) $limits->min], $od, $limits->min)];
         }
 
-        return [new Reason(ReasonCode::OdInRange, Fit::Proper, ['od' => $od, 'limit' => $far])];
+        return $limits->max === null
+            ? [new Reason($od === null ? ReasonCode::OdUnknown : ReasonCode::OdInRange, Fit::Proper, ['limit' => (float) $limits->min, ...$od === null ? [] : ['od' => $od]])]
+            : self::atMost($od, $limits->max);
     }
 }

@@ -8,12 +8,14 @@ use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Access;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Skill;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Material;
 
 /** Every tool of a kit against a step: what holds for any tool, then the operation's own matcher. */
 final class KitMatcher
@@ -21,7 +23,7 @@ final class KitMatcher
     /** @var array<string, list<Tool>> tools by operation, in the order of the kit */
     private array $toolsFor = [];
 
-    /** @var array<string, list<array{Tool, Reach}>> by operation and class of terminal, in the order of the kit */
+    /** @var array<string, list<array{Tool, Reach}>> by operation and class of terminal or insulation, in the order of the kit */
     private array $index = [];
 
     /** @var array<string, Matcher<covariant Capability>> by operation */
@@ -56,8 +58,8 @@ final class KitMatcher
     }
 
     /**
-     * The tools that can come into question: those that reach the size, and for a crimp have a profile for the class of
-     * terminal, so that a large kit is not asked tool by tool. The tools left out would all be unsuitable.
+     * The tools that can come into question: those that reach the size, and have a profile for the class of terminal or
+     * strip the insulation at all, so that a large kit is not asked tool by tool. The tools left out would all be unsuitable.
      *
      * @return iterable<Tool> in the order of the kit
      */
@@ -70,15 +72,24 @@ final class KitMatcher
         }
     }
 
-    /** @return list<array{Tool, Reach}> by operation, and for a crimp by class */
+    /** @return list<array{Tool, Reach}> by operation, and by class or insulation */
     private function indexed(Step $step): array
     {
-        $class = $step->operation === Operation::Crimp ? $step->line->terminal?->class : null;
-        $key = $step->operation->value . '|' . $class?->value;
+        $kind = match ($step->operation) {
+            Operation::Crimp => $step->line->terminal?->class,
+            Operation::Strip => $step->wire?->insulation,
+            default => null,
+        };
+        $key = $step->operation->value . '|' . $kind?->value;
         if (!isset($this->index[$key])) {
             $this->index[$key] = [];
             foreach ($this->toolsFor($step->operation) as $tool) {
-                if ($class === null || CrimpMatcher::anySuits($class, $tool)) {
+                $mightSuit = match (true) {
+                    $kind instanceof TerminalClass => CrimpMatcher::anySuits($kind, $tool),
+                    $kind instanceof Material => StripMatcher::anyStrips($kind, $tool),
+                    default => true,
+                };
+                if ($mightSuit) {
                     $this->index[$key][] = [$tool, Reach::of($tool, $step)];
                 }
             }

@@ -32,10 +32,12 @@ final readonly class Reach
             if ($ranges === null) {
                 return new self(0.0, INF);
             }
-            foreach (SizeRange::hull($ranges)->spans() as $span) {
-                // Below its range a cutter still cuts.
-                $from = $capability instanceof Cut ? 0.0 : min($from, $span->least->area);
-                $to = max($to, $span->greatest->area);
+            foreach ($ranges as $range) {
+                foreach ($range->spans() as $span) {
+                    // Below its range a cutter still cuts.
+                    $from = $capability instanceof Cut ? 0.0 : min($from, $span->least->area);
+                    $to = max($to, $span->greatest->area);
+                }
             }
         }
 

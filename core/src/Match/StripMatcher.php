@@ -9,9 +9,11 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Position;
 use Gondrik\Core\Tool\Strip;
 use Gondrik\Core\Tool\StripMethod;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Material;
 use Gondrik\Core\Wire\Wire;
 
@@ -25,6 +27,18 @@ final class StripMatcher implements Matcher
 
     /** mm²: below it a blade wants to be made for small wire (4 AWG; common practice). */
     public const BLADE_FROM = 21.0;
+
+    /** Whether a tool strips a material at all, well or badly. */
+    public static function anyStrips(Material $material, Tool $tool): bool
+    {
+        foreach ($tool->capabilitiesFor(Operation::Strip) as $capability) {
+            if ($capability instanceof Strip && (in_array($material, $capability->insulation, true) || in_array($material, $capability->insulationMakeshift, true))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
 
     public function answer(Step $step, Capability $capability): Answer
     {

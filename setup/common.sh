@@ -123,7 +123,7 @@ choose_places() {
         home=/var/lib/gondrik/$(printf '%s' "$ROOT" | cksum | cut -d ' ' -f 1)
         say "The checkout cannot be read by the user $SERVICE_USER: serving a copy from $home"
         mkdir -p "$home/code"
-        (cd "$ROOT" && rsync -a --delete --chmod=D755,F644 app bootstrap config core database public routes vendor artisan "$home/code/")
+        (cd "$ROOT" && rsync -a --delete --chmod=D755,F644 app bootstrap config core database public routes vendor artisan composer.json "$home/code/")
         chmod 755 /var/lib/gondrik "$home" "$home/code"
         CODE=$home/code
         VAR=$home/var/$instance

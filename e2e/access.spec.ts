@@ -2,10 +2,12 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test, type Page } from '@playwright/test';
 import { panel, people, tower } from './people';
 
+test.setTimeout(120_000);
+
 /** Findings of axe that somebody would run into. */
 async function findings(page: Page): Promise<string[]> {
   await page.waitForLoadState('networkidle');
-  const { violations } = await new AxeBuilder({ page }).analyze();
+  const { violations } = await new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).analyze();
   return violations
     .filter((one) => one.impact === 'serious' || one.impact === 'critical')
     .map((one) => `${one.id}: ${one.nodes.map((node) => node.target.join(' ')).join(', ')}`);

@@ -8,14 +8,14 @@ export default defineConfig({
   testDir: '.',
   outputDir: '../var/test-results',
   workers: 1,
-  timeout: 30_000,
-  expect: { timeout: 7_000 },
+  timeout: 60_000,
+  expect: { timeout: 15_000 },
   reporter: [['list']],
   use: {
     baseURL: url,
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
-    trace: 'retain-on-failure',
+    screenshot: 'only-on-failure',
   },
   projects: [
     { name: 'sign-in', testMatch: 'people.setup.ts' },

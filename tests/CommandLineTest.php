@@ -21,7 +21,7 @@ it('tells the holes first, with dots for status', function (): void {
     expect($process->getExitCode())->toBe(1)
         ->and($lines[0])->toBe('Pylon backpack × Tower 7: heating and rescue winch')
         ->and($lines[4])->toBe('○ strip-sheath, 70 terminations: heat-15, heat-25, feeder-4')
-        ->and($lines[5])->toContain('wanted   A sheath stripper for round sheaths of lszh')
+        ->and($lines[5])->toContain('wanted   A sheath stripper for round sheaths of LSZH')
         ->and($process->getOutput())->toContain('At 3 °C the sheath does not come off')
         ->and($process->getErrorOutput())->toBe('');
 });

@@ -7,6 +7,7 @@ use Gondrik\Core\Match\KitMatcher;
 use Gondrik\Core\Match\Reason;
 use Gondrik\Core\Match\ReasonCode;
 use Gondrik\Core\Match\Sentence;
+use Gondrik\Core\Scope\LineChecks;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Scope\Steps;
 use Gondrik\Core\Tests\Support\Catalogue;
@@ -90,4 +91,31 @@ it('has a meaning and a sentence for every code and a case for every code', func
         expect(Sentence::meaning($code))->not->toBe('');
     }
     expect(array_values(array_diff(array_column(ReasonCode::cases(), 'value'), $used)))->toBe([]);
+});
+
+it('says each verdict as the table of sentences has it', function (): void {
+    $said = [];
+    $note = static function (Reason $reason) use (&$said): void {
+        $said[$reason->code->value . ' ' . $reason->fit->value] ??= (new Sentence())->of($reason);
+    };
+    foreach (Catalogue::table('lines') as $row) {
+        $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], '', $row['rules']);
+        array_map($note, (new LineChecks(Catalogue::houseRules($workbook)))->of(Catalogue::line($workbook)));
+    }
+    foreach (Catalogue::table('matches') as $row) {
+        $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tool'], $row['rules']);
+        $matcher = new KitMatcher(Catalogue::kit($workbook), Catalogue::houseRules($workbook));
+        foreach (Steps::of(Catalogue::line($workbook), Catalogue::houseRules($workbook)) as $step) {
+            if ($step->operation->value === $row['op']) {
+                array_map($note, $matcher->match(Catalogue::kit($workbook)->tools[0]->tool, $step)->answer->reasons);
+            }
+        }
+    }
+    $expected = [];
+    foreach (Catalogue::table('sentences') as $row) {
+        $expected[$row['code'] . ' ' . $row['fit']] = $row['sentence'];
+    }
+    ksort($said);
+    ksort($expected);
+    expect($said)->toBe($expected);
 });

@@ -78,3 +78,9 @@ it('holds every gauge of the series in order and in its own range', function ():
         }
     }
 });
+
+it('knows no trade equivalent further off than 30 %, which bounds what must be asked of a large kit', function (): void {
+    foreach (Gondrik\Core\Size\TradeEquivalents::rows() as [$metric, $gauge]) {
+        expect(max($metric->area / $gauge->area, $gauge->area / $metric->area))->toBeLessThan(1.3);
+    }
+});

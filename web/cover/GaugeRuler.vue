@@ -25,7 +25,11 @@ const laneTitle = (name: string) => (name === 'strip-sheath' ? 'sheath' : words(
 function told(laid: LaidDrop): string {
   const { drop } = laid;
   const open = laid.marks.filter((mark) => mark.status === 'hole').map((mark) => laneTitle(mark.lane));
-  const state = drop.status === 'hole' ? `hole: ${open.join(', ')}` : drop.status;
+  const said = [
+    open.length ? `hole: ${open.join(', ')}` : null,
+    drop.status === 'faulty' ? 'a faulty line' : null,
+  ];
+  const state = said.filter(Boolean).join('; ') || drop.status;
   return `${pretty(drop.size)}, ${counted(drop.quantity, 'termination')} on ${counted(drop.lines.length, 'line')}, ${state}`;
 }
 

@@ -61,7 +61,7 @@ final readonly class WantedSentence
 
     private function strip(Strip $strip): string
     {
-        $materials = implode(', ', array_map(static fn(Material $material): string => $material->value, $strip->insulation));
+        $materials = implode(', ', array_map(static fn(Material $material): string => $material->inWords(), $strip->insulation));
         [$tool, $sizes] = match ($strip->method) {
             StripMethod::Die => ['A stripper with ground dies', implode(', ', array_map(static fn(Position $position): string => $position->label, $strip->positions ?? []))],
             StripMethod::Knife => ['A cable knife with a set depth', (string) $strip->size],
@@ -76,7 +76,7 @@ final readonly class WantedSentence
     private function sheath(StripSheath $sheath, ?float $coldest): string
     {
         $shapes = implode(' and ', array_map(static fn(SheathShape $shape): string => $shape->value, $sheath->shapes));
-        $materials = implode(', ', array_map(static fn(Material $material): string => $material->value, $sheath->materials));
+        $materials = implode(', ', array_map(static fn(Material $material): string => $material->inWords(), $sheath->materials));
         $od = $sheath->od;
         $outside = $od === null ? '' : ', ' . ($od->min === $od->max ? '' : $this->length->say((float) $od->min) . ' to ') . $this->length->say((float) $od->max) . ' outside';
 

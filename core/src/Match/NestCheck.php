@@ -43,7 +43,7 @@ final readonly class NestCheck
     private function byCode(Wire $wire, string $code, Nest $nest, ?SizeRange $proven): array
     {
         if ($nest->code !== $code) {
-            return [new Reason(ReasonCode::NestNone, Fit::Unsuitable, ['size' => 'nest code ' . $code, 'nest' => $nest->label, 'range' => $nest->code ?? $nest->size->written ?? ''])];
+            return [new Reason(ReasonCode::NestNone, Fit::Unsuitable, ['size' => $code . ' terminals', 'nest' => $nest->label, 'range' => $nest->code !== null ? $nest->code . ' terminals' : (string) $nest->size])];
         }
 
         return [new Reason(ReasonCode::NestCode, Fit::Proper, ['nest' => $nest->label]), ...SizeCheck::proven($wire->size, $proven)];

@@ -9,6 +9,7 @@ use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Crimp;
 use Gondrik\Core\Tool\Cut;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Strip;
 use Gondrik\Core\Tool\Tool;
 
@@ -18,8 +19,11 @@ use Gondrik\Core\Tool\Tool;
  */
 final readonly class Reach
 {
-    /** No trade equivalent and no second bite is further off than this. */
-    private const SLACK = 2.2;
+    /** No trade equivalent is further off than this share of the area. */
+    private const EQUIVALENT = 1.3;
+
+    /** Nor is the next trade size, which a cutter may take in a second bite. */
+    private const BITE = 2.2;
 
     private function __construct(private float $from, private float $to) {}
 
@@ -27,6 +31,7 @@ final readonly class Reach
     {
         $from = INF;
         $to = 0.0;
+        $slack = $step->operation === Operation::Cut ? self::BITE : self::EQUIVALENT;
         foreach ($tool->capabilitiesFor($step->operation) as $capability) {
             $ranges = self::ranges($capability);
             if ($ranges === null) {
@@ -41,7 +46,7 @@ final readonly class Reach
             }
         }
 
-        return new self($from / self::SLACK, $to * self::SLACK);
+        return new self($from / $slack, $to * $slack);
     }
 
     public function holds(Step $step): bool

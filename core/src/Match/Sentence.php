@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Match;
 
 use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Wire\Material;
 
 /** The one place where a code and its numbers become a sentence; the wording stands in data/reasons.csv. */
 final readonly class Sentence
@@ -33,10 +34,10 @@ final readonly class Sentence
     private function say(string|int|float|array $value, string $unit): string
     {
         if (is_array($value)) {
-            return $value === [] ? 'nothing' : implode(', ', $value);
+            return $value === [] ? 'nothing' : implode(', ', array_map(static fn(string $one): string => Material::tryFrom($one)?->inWords() ?? $one, $value));
         }
         if (is_string($value)) {
-            return $value;
+            return Material::tryFrom($value)?->inWords() ?? $value;
         }
         $value = (float) $value;
 
@@ -44,7 +45,7 @@ final readonly class Sentence
             'mm' => $this->length->say($value),
             '%' => LengthUnit::plain(100 * $value, 0) . ' %',
             'C' => LengthUnit::plain($value, 1) . ' °C',
-            'N' => LengthUnit::plain($value, 0) . ' N',
+            'N' => LengthUnit::plain($value, 1) . ' N',
             'Nm' => LengthUnit::plain($value, 2) . ' N·m',
             'mm2' => LengthUnit::plain($value, 2) . ' mm²',
             default => LengthUnit::plain($value, 2),

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Fit;
+use Gondrik\Core\Match\KitMatcher;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\Cut;
+use Gondrik\Core\Tool\Energy;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Wire\Construction;
+use Gondrik\Core\Wire\Material;
+use Gondrik\Core\Wire\Wire;
+
+/** @param list<string> $requires */
+function cutter(string $id, array $requires = [], Energy $energy = Energy::Hand, string $size = '22-10 AWG'): Tool
+{
+    return new Tool($id, $id, ToolKind::Cutter, [new Cut(SizeRange::parse($size))], energy: $energy, requires: $requires);
+}
+
+function cutStep(bool $noMains = false): Step
+{
+    $wire = new Wire('w', 'w', Size::parse('14 AWG'), Construction::Stranded, Material::Pvc);
+    $line = new Line('l', $wire, new Terminal('t', 't', TerminalClass::Insulated, SizeRange::parse('16-14 AWG')), noMains: $noMains);
+
+    return new Step(Operation::Cut, $line, $wire);
+}
+
+it('counts a tool only with what it requires, all the way down', function (array $tools, Fit $expected, bool $noMains = false): void {
+    $kit = new Kit('k', 'k', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), $tools));
+    expect((new KitMatcher($kit, new HouseRules()))->match($tools[0], cutStep($noMains))->fit())->toBe($expected);
+})->with([
+    'nothing required' => [[cutter('a')], Fit::Proper],
+    'required and there' => [[cutter('a', ['b']), cutter('b')], Fit::Proper],
+    'required and not there' => [[cutter('a', ['b'])], Fit::Unsuitable],
+    'required by what is required, and not there' => [[cutter('a', ['b']), cutter('b', ['c'])], Fit::Unsuitable],
+    'two that need each other' => [[cutter('a', ['b']), cutter('b', ['a'])], Fit::Proper],
+    'three in a ring' => [[cutter('a', ['b']), cutter('b', ['c']), cutter('c', ['a'])], Fit::Proper],
+    'what is required needs mains' => [[cutter('a', ['b']), cutter('b', [], Energy::Mains)], Fit::Proper],
+    'what is required needs mains, and there is none' => [[cutter('a', ['b']), cutter('b', [], Energy::Mains)], Fit::Unsuitable, true],
+    'a battery needs no mains' => [[cutter('a', [], Energy::Battery)], Fit::Proper, true],
+]);
+
+it('takes the best of a tool that can do the same in two ways', function (): void {
+    $two = new Tool('two', 'two', ToolKind::Cutter, [new Cut(SizeRange::parse('22-10 AWG'), grade: Fit::Makeshift), new Cut(SizeRange::parse('22-10 AWG'))]);
+    $kit = new Kit('k', 'k', [new KitEntry($two)]);
+    expect((new KitMatcher($kit, new HouseRules()))->match($two, cutStep())->fit())->toBe(Fit::Proper);
+});
+
+it('counts two of a tool as a backup', function (int $count, bool $unbacked): void {
+    $kit = new Kit('k', 'k', [new KitEntry(cutter('a'), $count)]);
+    $report = Coverage::of($kit, new Scope('s', 's', [cutStep()->line]), new HouseRules(backupFor: [Operation::Cut]));
+    expect($report->lines[0]->steps[0]->unbacked)->toBe($unbacked);
+})->with([[1, true], [2, false]]);
+
+it('has nothing to say of an empty scope', function (): void {
+    $report = Coverage::of(new Kit('k', 'k', []), new Scope('s', 's', []), new HouseRules());
+    expect($report->headline->share())->toBeNull()->and($report->isWhole())->toBeTrue()->and($report->holes)->toBe([]);
+});
+
+it('names no nearest where no tool has the operation, and the first among equals where two miss alike', function (): void {
+    $line = cutStep()->line;
+    $scope = new Scope('s', 's', [$line]);
+    $none = Coverage::of(new Kit('k', 'k', []), $scope, new HouseRules());
+    expect($none->holes[0]->nearest)->toBeNull()->and($none->lines[0]->status)->toBe(Status::Hole);
+
+    $near = static fn(Tool ...$tools): ?string => Coverage::of((new Kit('k', 'k', []))->with(...$tools), $scope, new HouseRules())->holes[0]->nearest?->tool->id;
+    expect($near(cutter('far', size: '30-24 AWG'), cutter('near', size: '22-16 AWG')))->toBe('near')
+        ->and($near(cutter('one', size: '22-16 AWG'), cutter('same', size: '22-16 AWG')))->toBe('one')
+        ->and($near(cutter('two reasons', ['nothing'], size: '22-16 AWG'), cutter('further', size: '30-24 AWG')))->toBe('further');
+});
+
+it('refuses a tool that stands twice in a kit', function (): void {
+    expect(fn() => new Kit('k', 'k', [new KitEntry(cutter('a')), new KitEntry(cutter('a'))]))->toThrow(Gondrik\Core\Invalid::class, 'each tool once');
+});

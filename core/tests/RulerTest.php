@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Ruler;
+use Gondrik\Core\Coverage\RulerBar;
+use Gondrik\Core\Coverage\RulerDrop;
+use Gondrik\Core\Coverage\RulerLane;
+use Gondrik\Core\Coverage\RulerSegment;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+function rulerOf(Workbook $workbook): Ruler
+{
+    return Ruler::of(Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
+}
+
+function laneOf(Ruler $ruler, string $name): RulerLane
+{
+    foreach ($ruler->lanes as $lane) {
+        if ($lane->name === $name) {
+            return $lane;
+        }
+    }
+    throw new LogicException('no lane ' . $name);
+}
+
+it('has a lane for each operation and class in use, in the order of work', function (string $wire, string $terminal, string $line, array $lanes): void {
+    $ruler = rulerOf(Catalogue::workbook($wire, $terminal, $line, ''));
+    expect(array_map(static fn(RulerLane $lane): string => $lane->name, $ruler->lanes))->toBe($lanes);
+})->with([
+    'a crimp' => ['16-stranded', 'ring-blue', '', ['cut', 'strip', 'insulated']],
+    'a sheathed cable under a screw' => ['lszh-3x1.5', 'ferrule-1.5', 'torque=0.8', ['cut', 'strip-sheath', 'strip', 'ferrule', 'finish']],
+    'solder' => ['22-stranded', 'cup', '', ['cut', 'strip', 'finish']],
+    'a screw alone has no size' => ['', '', 'torque=2', []],
+]);
+
+it('draws a tool over the sizes it reaches', function (string $wire, string $terminal, string $tool, string $lane, float $from, float $to, string $fit): void {
+    $bars = laneOf(rulerOf(Catalogue::workbook($wire, $terminal, '', $tool)), $lane)->bars;
+    expect($bars)->toHaveCount(1)
+        ->and($bars[0]->from)->toEqualWithDelta($from, 0.01 * $from)
+        ->and($bars[0]->to)->toEqualWithDelta($to, 0.01 * $to)
+        ->and($bars[0]->fit->value)->toBe($fit);
+})->with([
+    'a cutter, single and multi' => ['16-stranded', 'ring-blue', 'cut-cable', 'cut', 0.823, 107.2, 'proper'],
+    'both markings of a stripper' => ['16-stranded', 'ring-blue', 'self-adjusting', 'strip', 0.2, 6.0, 'proper'],
+    'a knife that is makeshift below 21 mm2' => ['2-0-fine', 'lug-2-0', 'knife', 'strip', 8.37, 120.0, 'makeshift'],
+    'a makeshift grade' => ['16-stranded', 'ring-blue', 'cut-scissors', 'cut', 0.326, 5.26, 'makeshift'],
+    'a makeshift profile' => ['16-stranded', 'bare-butt', 'oval-bare', 'bare', 1.309, 2.081, 'makeshift'],
+    'a sheath tool by diameter stands where the cables are' => ['pvc-3x1.5', 'ferrule-1.5', 'sheath-ring', 'strip-sheath', 1.5, 1.5, 'proper'],
+    'a nest known by its code stands where the terminals are' => ['22-stranded', 'contact-20', 'four-indent', 'solid-contact', 0.326, 0.519, 'proper'],
+]);
+
+it('leaves out what has nothing to do with the lane', function (string $wire, string $terminal, string $tool, string $lane): void {
+    expect(laneOf(rulerOf(Catalogue::workbook($wire, $terminal, '', $tool)), $lane)->bars)->toBe([]);
+})->with([
+    'a profile for another class' => ['16-stranded', 'ring-blue', 'roll', 'insulated'],
+    'pliers' => ['16-stranded', 'ring-blue', 'pliers', 'insulated'],
+    'a tool narrowed to another class' => ['16-stranded', 'ring-blue', 'oval-heat-shrink-only', 'insulated'],
+    'a sheath tool too small for any cable' => ['lszh-3x1.5', 'ferrule-1.5', 'sheath-ring', 'strip-sheath'],
+]);
+
+it('shows nests with their colour and what is proven', function (): void {
+    $bars = laneOf(rulerOf(Catalogue::workbook('22-stranded', 'open-24-22', '', 'roll-proven')), 'open-barrel')->bars;
+    $colours = laneOf(rulerOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'oval')), 'insulated')->bars[0]->segments;
+    expect($bars[0]->segments[0]->provenTo)->toEqualWithDelta(0.326, 0.001)
+        ->and(array_map(static fn(RulerSegment $segment): ?string => $segment->code, $colours))->toBe(['red', 'blue', 'yellow']);
+});
+
+it('folds lines of one size into one drop and keeps the worst mark', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => [(object) ['tool' => 'cut-diagonal'], (object) ['tool' => 'strip-awg-only'], (object) ['tool' => 'oval']]]];
+    $line = static fn(string $id, string $wire, string $terminal, array $more = []): stdClass => (object) ['id' => $id, 'wire' => $wire, 'terminal' => $terminal, ...$more];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [
+        $line('a', '14-stranded', 'butt-blue', ['quantity' => 5]),
+        $line('b', '14-stranded', 'bare-butt', ['quantity' => 2]),
+        $line('c', '14-solid', 'ring-blue'),
+        $line('d', '16-stranded', 'butt-blue', ['wireB' => '14-stranded', 'quantity' => 7]),
+    ]]];
+    $drops = rulerOf((new WorkbookCodec())->read((string) json_encode($document)))->drops;
+    expect(array_map(static fn(RulerDrop $drop): array => [$drop->size->written, $drop->lines, $drop->quantity, $drop->status], $drops))->toBe([
+        ['16 AWG', ['d'], 7, Status::Covered],
+        ['14 AWG', ['a', 'b', 'c', 'd'], 15, Status::Faulty],
+    ])
+        ->and($drops[1]->marks['insulated'])->toBe(Status::Covered)
+        ->and($drops[1]->marks['bare'])->toBe(Status::Makeshift)
+        ->and($drops[1]->inOtherFamily())->toBe('2.08 mm2');
+});
+
+it('keeps every drop and bar in order on any workbook', function (int $seed): void {
+    $ruler = rulerOf((new WorkbookCodec())->readStored(GeneratedWorkbook::of($seed, 60, 30)));
+    $areas = array_map(static fn(RulerDrop $drop): float => $drop->size->area, $ruler->drops);
+    $sorted = $areas;
+    sort($sorted);
+    $bars = array_merge(...array_map(static fn(RulerLane $lane): array => $lane->bars, $ruler->lanes));
+    expect($areas)->toBe($sorted)->and(array_unique($areas))->toHaveCount(count($areas));
+    foreach ($bars as $bar) {
+        expect($bar)->toBeInstanceOf(RulerBar::class)->and($bar->from)->toBeGreaterThan(0.0)->and($bar->to)->toBeGreaterThanOrEqual($bar->from);
+    }
+    $names = array_map(static fn(RulerLane $lane): string => $lane->name, $ruler->lanes);
+    foreach ($ruler->drops as $drop) {
+        expect(array_diff(array_keys($drop->marks), $names))->toBe([]);
+    }
+})->with([1, 2, 3, 4]);

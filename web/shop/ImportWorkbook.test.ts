@@ -1,0 +1,110 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { flushPromises, mount } from '@vue/test-utils';
+import { afterEach, expect, it, vi } from 'vitest';
+import { createVuetify } from 'vuetify';
+import type { Schemas } from '@/api/client';
+import ImportWorkbook from './ImportWorkbook.vue';
+
+const none = { added: 0, changed: 0, left: 3 };
+const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): Schemas['Import'] => ({
+  id: '1',
+  fileName: 'book.json',
+  title: null,
+  applied: false,
+  changesNothing: false,
+  changesHouseRules: false,
+  counts: { wires, terminals: none, tools: none, kits: none, scopes: none },
+  ...more,
+});
+
+const post = vi.hoisted(() => vi.fn());
+vi.mock('@/api/client', async (original) => ({
+  ...(await original<typeof import('@/api/client')>()),
+  api: { POST: post },
+}));
+
+/** The page with a server that answers these in turn; a null is no answer at all. */
+function shown(answers: ({ status: number; body: unknown } | null)[]) {
+  const calls: string[] = [];
+  post.mockImplementation((path: string) => {
+    calls.push(path);
+    const next = answers.shift();
+    if (!next) return Promise.reject(new TypeError('no network'));
+    const response = new Response(null, { status: next.status });
+    return Promise.resolve(response.ok ? { data: next.body, response } : { error: next.body, response });
+  });
+  const view = mount(ImportWorkbook, {
+    global: {
+      plugins: [createVuetify(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      stubs: { RouterLink: true },
+    },
+  });
+  return { view, calls };
+}
+
+async function bring(view: ReturnType<typeof shown>['view']): Promise<void> {
+  const input = view.find('input[type=file]');
+  Object.defineProperty(input.element, 'files', {
+    value: [new File(['{}'], 'book.json')],
+    configurable: true,
+  });
+  Object.defineProperty(input.element, 'value', { value: '', writable: true, configurable: true });
+  await input.trigger('change');
+  await flushPromises();
+}
+
+afterEach(() => post.mockReset());
+
+it('tells what a good workbook would do, and does it only when asked', async () => {
+  const { view, calls } = shown([
+    { status: 201, body: plan({ added: 2, changed: 1, left: 4 }, { changesHouseRules: true }) },
+    { status: 200, body: plan({ added: 2, changed: 1, left: 4 }, { applied: true }) },
+  ]);
+  await bring(view);
+  expect(view.text()).toContain('book.json is good. It would');
+  expect(view.find('.counts tbody tr').text()).toMatch(/Wires\s*2\s*1\s*4/);
+  expect(view.text()).toContain('The house rules of the shop would be replaced');
+  expect(calls).toEqual(['/imports']);
+  await view
+    .findAll('button')
+    .find((one) => one.text() === 'Apply')!
+    .trigger('click');
+  await flushPromises();
+  expect(calls.at(-1)).toBe('/imports/{import}/apply');
+  expect(view.text()).toContain('book.json is in the shop');
+});
+
+it('lists every problem with place, value and what would be right', async () => {
+  const problems = [
+    { path: 'wires/0/size', value: '12', expected: 'Is "12" a gauge or an area?' },
+    { path: '', value: null, expected: 'must be a JSON object' },
+  ];
+  const { view } = shown([
+    {
+      status: 422,
+      body: {
+        type: 'about:blank',
+        title: 'The workbook has problems',
+        status: 422,
+        detail: 'Nothing was changed.',
+        problems,
+      },
+    },
+  ]);
+  await bring(view);
+  expect(view.find('h3').text()).toBe('2 problems in book.json');
+  expect(view.findAll('.problems tbody tr').map((row) => row.text().replaceAll(/\s+/g, ' '))).toEqual([
+    'wires/0/size"12"Is "12" a gauge or an area?',
+    'workbookmust be a JSON object',
+  ]);
+});
+
+it('says when a workbook changes nothing, and when nobody answers', async () => {
+  const { view } = shown([{ status: 201, body: plan(none, { changesNothing: true }) }, null]);
+  await bring(view);
+  expect(view.text()).toContain('book.json changes nothing');
+  expect(view.findAll('button').some((one) => one.text() === 'Apply')).toBe(false);
+
+  await bring(view);
+  expect(view.text()).toContain('The server does not answer');
+});

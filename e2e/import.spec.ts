@@ -40,6 +40,12 @@ test.describe('the lead', () => {
     await expect(page.getByRole('row', { name: /^Kits 1 0 / })).toBeVisible();
     await page.getByRole('button', { name: 'Apply' }).click();
     await expect(page.getByRole('heading', { name: 'good.json is in the shop' })).toBeVisible();
+    await page.getByRole('button', { name: 'Take it back' }).click();
+    await expect(page.getByRole('heading', { name: 'good.json was taken back' })).toBeVisible();
+    await page.getByRole('button', { name: 'Import another' }).click();
+    await bring(page, good, 'good.json');
+    await page.getByRole('button', { name: 'Apply' }).click();
+    await expect(page.getByRole('heading', { name: 'good.json is in the shop' })).toBeVisible();
     await page.getByRole('button', { name: 'Import another' }).click();
     await bring(page, good, 'good.json');
     await expect(page.getByRole('heading', { name: 'good.json changes nothing' })).toBeVisible();

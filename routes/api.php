@@ -27,4 +27,5 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('workbook', [WorkbookController::class, 'show']);
     Route::post('imports', [ImportController::class, 'store']);
     Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');
+    Route::post('imports/{import}/undo', [ImportController::class, 'undo'])->whereUuid('import');
 });

@@ -20,7 +20,7 @@ arch('models know rows, not rules')->expect('App\Models')->not->toUse('Gondrik\C
 
 arch('only the workbook room of the application writes to the catalogue')
     ->expect('App\Workbook\WorkbookImport')
-    ->toOnlyBeUsedIn(['App\Http\Controllers', 'Database\Seeders']);
+    ->toOnlyBeUsedIn(['App\Workbook', 'App\Http\Controllers', 'Database\Seeders']);
 
 arch('the application is strict about types')->expect('App')->toUseStrictTypes();
 

@@ -17,16 +17,19 @@ use Illuminate\Support\Carbon;
  * @property string      $file_name
  * @property string      $content
  * @property Carbon|null $applied_at
+ * @property string|null $before     the shop as a workbook before it was applied
+ * @property string|null $after_hash of the shop as a workbook after it was applied
+ * @property Carbon|null $undone_at
  */
 final class Import extends Model
 {
     use HasUuids;
 
-    protected $fillable = ['user_id', 'file_name', 'content', 'applied_at'];
+    protected $fillable = ['user_id', 'file_name', 'content', 'applied_at', 'before', 'after_hash', 'undone_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['applied_at' => 'datetime'];
+        return ['applied_at' => 'datetime', 'undone_at' => 'datetime'];
     }
 }

@@ -19,6 +19,14 @@ final class Shop extends Model
 {
     protected $fillable = ['name', 'is_demo', 'house_rules'];
 
+    /** Holds the row until the transaction ends, so that writers to a shop come one after the other. */
+    public function lock(): self
+    {
+        self::query()->whereKey($this->getKey())->lockForUpdate()->firstOrFail();
+
+        return $this->refresh();
+    }
+
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {

@@ -48,7 +48,7 @@ final readonly class WorkbookImport
     {
         return DB::transaction(function () use ($shop, $coming): ImportPlan {
             // Two imports at once come one after the other, and the second sees what the first did.
-            $locked = Shop::query()->lockForUpdate()->findOrFail($shop->id);
+            $locked = $shop->lock();
             $plan = $this->plan($locked, $coming);
             if ($plan->changesHouseRules && $coming->houseRules !== null) {
                 $locked->update(['house_rules' => $this->objects->write($coming->houseRules)]);
@@ -61,6 +61,31 @@ final readonly class WorkbookImport
 
             return $plan;
         });
+    }
+
+    /**
+     * Makes the shop what it was: unlike apply(), this takes away what is not in the workbook.
+     *
+     * @throws InvalidWorkbook and then nothing has changed
+     */
+    public function restore(Shop $shop, Workbook $before): void
+    {
+        DB::transaction(function () use ($shop, $before): void {
+            // What refers goes before what it refers to, and comes back after it.
+            $this->keepOnly($shop, ['scopes' => $before->scopes, 'kits' => $before->kits]);
+            $this->apply($shop, $before);
+            $this->keepOnly($shop, ['tools' => $before->tools, 'terminals' => $before->terminals, 'wires' => $before->wires]);
+            $shop->update(['house_rules' => $before->houseRules === null ? null : $this->objects->write($before->houseRules)]);
+        });
+    }
+
+    /** @param array<string, list<Wire|Terminal|Tool|Kit|Scope>> $lists things by table */
+    private function keepOnly(Shop $shop, array $lists): void
+    {
+        foreach ($lists as $table => $things) {
+            $codes = array_map(static fn(Wire|Terminal|Tool|Kit|Scope $thing): string => $thing->id, $things);
+            DB::table($table)->where('shop_id', $shop->id)->whereNotIn('code', $codes)->delete();
+        }
     }
 
     /** A changed terminal may break a line that is not in the workbook: the shop as it would be is read as a whole. */

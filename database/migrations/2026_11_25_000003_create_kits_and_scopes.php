@@ -79,7 +79,10 @@ return new class extends Migration {
             $table->unsignedBigInteger('user_id');
             $table->string('file_name', 255);
             $table->text('content');
+            $table->text('before')->nullable();
+            $table->string('after_hash', 64)->nullable();
             $table->timestampTz('applied_at')->nullable();
+            $table->timestampTz('undone_at')->nullable();
             $table->timestampsTz();
             $this->inSameShop($table, 'user_id', 'users', cascade: true);
         });

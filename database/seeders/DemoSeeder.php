@@ -10,6 +10,7 @@ use App\Models\User;
 use App\Workbook\WorkbookImport;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Facades\DB;
 
 /** The made-up ropeway: its people, and its workbook through the same import as anybody's. */
 final class DemoSeeder extends Seeder
@@ -24,14 +25,20 @@ final class DemoSeeder extends Seeder
         ['name' => 'Beno Tashe', 'email' => 'hand@tarnholt.example', 'role' => Role::Hand],
     ];
 
+    /** Once: what somebody has changed in the demo since stays as it is. */
     public function run(WorkbookCodec $codec, WorkbookImport $importer): void
     {
-        $workbook = $codec->read((string) file_get_contents(self::WORKBOOK));
-        $shop = Shop::query()->firstOrCreate(['is_demo' => true], ['name' => $workbook->title ?? 'Demo']);
-        foreach (self::PEOPLE as $person) {
-            User::query()->updateOrCreate(['email' => $person['email']], [...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);
+        if (Shop::query()->where('is_demo', true)->exists()) {
+            return;
         }
-        $importer->apply($shop, $workbook);
+        DB::transaction(static function () use ($codec, $importer): void {
+            $workbook = $codec->read((string) file_get_contents(self::WORKBOOK));
+            $shop = Shop::query()->create(['name' => $workbook->title ?? 'Demo', 'is_demo' => true]);
+            foreach (self::PEOPLE as $person) {
+                User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);
+            }
+            $importer->apply($shop, $workbook);
+        });
     }
 
     /** @return list<array{name: string, email: string, role: string, password: string}> what the sign-in page offers */

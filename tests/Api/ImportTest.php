@@ -8,6 +8,7 @@ use App\Models\User;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Tests\Support\OpenApi;
 
 /** @return array<string, int> rows of the whole database */
 function rows(): array
@@ -93,6 +94,52 @@ it('refuses what is no file, no JSON or too large', function (): void {
     $this->postJson('/api/v1/imports', [])->assertUnprocessable()->assertJsonPath('problems.0.path', 'workbook');
     $this->upload('not json')->assertUnprocessable()->assertJsonPath('problems.0.path', '');
     $this->upload(str_repeat(' ', 10_500_000))->assertUnprocessable();
+});
+
+it('takes an import back, to the letter', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $document->houseRules = (object) ['preset' => 'marine'];
+    $document->wires[0]->name = 'Another name';
+    $document->wires[] = (object) ['id' => 'new', 'name' => 'New', 'size' => '1 mm2', 'construction' => 'fine', 'insulation' => 'pvc'];
+    $document->tools[] = (object) ['id' => 'new-tool', 'name' => 'New', 'kind' => 'other', 'capabilities' => []];
+    $document->kits[0]->tools[] = (object) ['tool' => 'new-tool'];
+    $document->kits[] = (object) ['id' => 'new-kit', 'name' => 'New', 'tools' => [(object) ['tool' => 'new-tool']]];
+    $document->scopes[0]->lines[] = (object) ['id' => 'new-line', 'wire' => 'new', 'terminal' => 'ferrule-1'];
+    array_shift($document->scopes[1]->lines);
+    $id = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertOk()->assertJsonPath('canUndo', true);
+    expect($this->get('/api/v1/workbook')->getContent())->toContain('new-line')->toContain('marine');
+
+    $undone = $this->postJson("/api/v1/imports/{$id}/undo")->assertNoContent();
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($this->demoText())
+        ->and(OpenApi::mismatch($undone, 'post', '/imports/{import}/undo'))->toBe('');
+    $this->postJson("/api/v1/imports/{$id}/undo")->assertConflict();
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertOk()->assertJsonPath('canUndo', true);
+});
+
+it('takes nothing back over the head of a later change', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $document->wires[0]->name = 'First';
+    $first = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$first}/apply")->assertOk();
+    $document->wires[1]->name = 'Second';
+    $second = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$second}/apply")->assertOk();
+    $conflict = $this->postJson("/api/v1/imports/{$first}/undo")->assertConflict();
+    expect($conflict->json('detail'))->toContain('changed since')->and(OpenApi::mismatch($conflict, 'post', '/imports/{import}/undo'))->toBe('');
+    $this->postJson("/api/v1/imports/{$second}/undo")->assertNoContent();
+    $this->postJson("/api/v1/imports/{$first}/undo")->assertNoContent();
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($this->demoText());
+});
+
+it('has nothing to take back of an import that was not applied or changed nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $id = $this->upload($this->demoText())->json('id');
+    $this->postJson("/api/v1/imports/{$id}/undo")->assertConflict();
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertOk()->assertJsonPath('canUndo', false);
+    $this->postJson("/api/v1/imports/{$id}/undo")->assertConflict();
 });
 
 it('is for those who set up the shop', function (Role $role, int $status): void {

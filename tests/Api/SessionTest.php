@@ -41,6 +41,13 @@ it('offers the demo accounts only while the demo data is loaded', function (): v
     $this->getJson('/api/v1/session')->assertJsonCount(3, 'demo');
 });
 
+it('loads the demo once and leaves what was changed since', function (): void {
+    $shop = $this->demo();
+    $shop->wires()->where('code', 'flex-1')->update(['name' => 'Renamed by somebody']);
+    $this->demo();
+    expect($shop->wires()->where('code', 'flex-1')->value('name'))->toBe('Renamed by somebody')->and(User::query()->count())->toBe(3);
+});
+
 it('keeps passwords hashed', function (): void {
     $stored = User::query()->findOrFail($this->lead($this->demo())->id)->password;
     expect($stored)->not->toContain('cable-car')->and(Hash::check('cable-car', $stored))->toBeTrue();

@@ -9,8 +9,8 @@ const none = { added: 0, changed: 0, left: 3 };
 const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): Schemas['Import'] => ({
   id: '1',
   fileName: 'book.json',
-  title: null,
   applied: false,
+  canUndo: false,
   changesNothing: false,
   changesHouseRules: false,
   counts: { wires, terminals: none, tools: none, kits: none, scopes: none },
@@ -58,7 +58,8 @@ afterEach(() => post.mockReset());
 it('tells what a good workbook would do, and does it only when asked', async () => {
   const { view, calls } = shown([
     { status: 201, body: plan({ added: 2, changed: 1, left: 4 }, { changesHouseRules: true }) },
-    { status: 200, body: plan({ added: 2, changed: 1, left: 4 }, { applied: true }) },
+    { status: 200, body: plan({ added: 2, changed: 1, left: 4 }, { applied: true, canUndo: true }) },
+    { status: 204, body: undefined },
   ]);
   await bring(view);
   expect(view.text()).toContain('book.json is good. It would');
@@ -72,6 +73,13 @@ it('tells what a good workbook would do, and does it only when asked', async () 
   await flushPromises();
   expect(calls.at(-1)).toBe('/imports/{import}/apply');
   expect(view.text()).toContain('book.json is in the shop');
+  await view
+    .findAll('button')
+    .find((one) => one.text() === 'Take it back')!
+    .trigger('click');
+  await flushPromises();
+  expect(calls.at(-1)).toBe('/imports/{import}/undo');
+  expect(view.text()).toContain('book.json was taken back');
 });
 
 it('lists every problem with place, value and what would be right', async () => {

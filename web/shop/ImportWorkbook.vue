@@ -7,7 +7,7 @@ import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
 import { useImport } from './useImport';
 
-const { check, apply } = useImport();
+const { check, apply, undo } = useImport();
 const zone = useTemplateRef<HTMLElement>('zone');
 const input = useTemplateRef<HTMLInputElement>('input');
 const outcome = useTemplateRef<HTMLElement>('outcome');
@@ -18,6 +18,7 @@ function take(files: FileList | File[] | null): void {
   if (!one) return;
   file.value = one;
   apply.reset();
+  undo.reset();
   check.mutate(one);
 }
 
@@ -31,11 +32,12 @@ function chosen(event: Event): void {
 }
 
 const problem = computed(() => {
-  const error = apply.error.value ?? check.error.value;
+  const error = undo.error.value ?? apply.error.value ?? check.error.value;
   return error ? problemOf(error) : null;
 });
 const plan = computed(() => apply.data.value ?? check.data.value ?? null);
 const isApplied = computed(() => apply.data.value !== undefined);
+const isUndone = computed(() => undo.isSuccess.value);
 const lists: [keyof Schemas['Import']['counts'], string][] = [
   ['wires', 'Wires'],
   ['terminals', 'Terminals'],
@@ -48,9 +50,10 @@ function startOver(): void {
   file.value = null;
   check.reset();
   apply.reset();
+  undo.reset();
 }
 
-watch([problem, plan], () => void nextTick(() => outcome.value?.focus()));
+watch([problem, plan, isUndone], () => void nextTick(() => outcome.value?.focus()));
 
 const shown = (value: unknown) => (value === null || value === undefined ? '' : JSON.stringify(value));
 </script>
@@ -117,6 +120,12 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
       </table>
     </section>
 
+    <section v-else-if="isUndone" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="undone">
+      <h3 id="undone">{{ plan?.fileName }} was taken back</h3>
+      <p class="muted">The shop is as it was before.</p>
+      <div class="actions"><v-btn @click="startOver">Import another</v-btn></div>
+    </section>
+
     <section v-else-if="plan" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="plan">
       <h3 id="plan">
         <template v-if="isApplied">{{ plan.fileName }} is in the shop</template>
@@ -148,6 +157,13 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
         <template v-if="isApplied || plan.changesNothing">
           <v-btn color="primary" variant="flat" :to="{ name: 'cover' }">See what is covered</v-btn>
           <v-btn @click="startOver">Import another</v-btn>
+          <v-btn
+            v-if="isApplied && plan.canUndo"
+            :loading="undo.isPending.value"
+            @click="undo.mutate(plan.id)"
+          >
+            Take it back
+          </v-btn>
         </template>
         <template v-else>
           <v-btn

@@ -19,5 +19,11 @@ export function useImport() {
     onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' }),
   });
 
-  return { check, apply };
+  const undo = useMutation({
+    mutationFn: (id: string) =>
+      answer(api.POST('/imports/{import}/undo', { params: { path: { import: id } } })),
+    onSuccess: () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' }),
+  });
+
+  return { check, apply, undo };
 }

@@ -39,6 +39,7 @@ final class ProblemRenderer
             403 => [403, 'Not allowed', 'Your role in the shop does not allow this.', []],
             404 => [404, 'Not found', $error->getPrevious() instanceof ModelNotFoundException ? 'The shop has nothing of this kind under this id.' : 'There is nothing under this address.', []],
             405 => [405, 'Not possible here', 'This address does not take this method.', []],
+            409 => [409, 'Not possible any more', $error->getMessage(), []],
             413 => [413, 'The file is too large', 'A workbook has at most 10 MB.', []],
             419 => [419, 'The session has ended', 'Sign in again; what you entered is still on the page.', []],
             429 => [429, 'Too many tries', 'Wait a minute and try again.', []],

@@ -73,3 +73,18 @@ it('names every problem of a broken workbook', function (): void {
         ->and($process->getErrorOutput())->toContain('wires/1/size: "0.75" – Is "0.75" a gauge or an area?')
         ->toContain('terminals/1/size');
 });
+
+it('tells the same as ever', function (string $kit, string $scope): void {
+    $told = gondrik(['check', DEMO, '--kit', $kit, '--scope', $scope])->getOutput();
+    expect($told)->toBe((string) file_get_contents(__DIR__ . "/golden/{$kit}-{$scope}.txt"));
+})->with([['pylon-backpack', 'tower-7'], ['panel-bench', 'station-panel']]);
+
+it('writes the report of a small workshop as described', function (): void {
+    $process = gondrik(['check', __DIR__ . '/golden/valley-workshop.json', '--kit', 'bench1', '--scope', 'cabin', '--format', 'json']);
+    $report = json_decode($process->getOutput(), true);
+    expect($process->getExitCode())->toBe(1)
+        ->and($report)->toBe(json_decode((string) file_get_contents(__DIR__ . '/golden/valley-workshop.report.json'), true))
+        ->and($report['headline'])->toMatchArray(['terminations' => 43, 'covered' => 40, 'faulty' => 3, 'share' => 0.93, 'carryMissing' => ['voltage-tester', 'eye-protection']])
+        ->and($report['lines'][0]['steps'][0]['reasons'][0]['text'])->toBe('12 AWG is within 30-6 AWG.')
+        ->and(array_column($report['lines'][1]['checks'], 'code'))->toBe(['terminal.wire-below', 'terminal.construction']);
+});

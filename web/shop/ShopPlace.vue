@@ -15,7 +15,8 @@ const { person } = useSession();
         <h2 id="import">Import a workbook</h2>
         <p class="muted lead">
           A workbook is one JSON file with wires, terminals, tools, kits and scopes. It is read through first
-          and nothing changes until you say so; afterwards it can be taken back. What it does not name is left as it is.
+          and nothing changes until you say so; afterwards it can be taken back. What it does not name is left
+          as it is.
         </p>
         <ImportWorkbook v-if="person?.maySetUpTheShop" />
         <p v-else class="refused">

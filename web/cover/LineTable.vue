@@ -80,9 +80,8 @@ defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row
         >
           <StatusMark :status="step.status" />
           <span v-if="step.tool" :title="toolName(step.tool)">
-            <small v-if="step.position" class="position">{{ pretty(step.position) }} </small>{{
-              toolName(step.tool)
-            }}
+            <small v-if="step.position" class="position">{{ pretty(step.position) }}</small>
+            {{ ` ${toolName(step.tool)}` }}
           </span>
           <span v-else class="nothing">no tool</span>
           <b v-if="step.unbacked" class="unbacked" title="One tool only, no backup">1×</b>

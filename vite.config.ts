@@ -5,6 +5,7 @@ import vuetify from 'vite-plugin-vuetify';
 
 export default defineConfig({
   root: fileURLToPath(new URL('./web', import.meta.url)),
+  cacheDir: fileURLToPath(new URL('./node_modules/.vite', import.meta.url)),
   plugins: [vue(), vuetify({ autoImport: true })],
   resolve: { alias: { '@': fileURLToPath(new URL('./web', import.meta.url)) } },
   build: {

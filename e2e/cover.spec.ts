@@ -147,6 +147,14 @@ test('by keyboard alone', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
 });
 
+test('a search is cleared by its cross', async ({ page }) => {
+  await page.goto(tower);
+  await page.getByPlaceholder('Search lines').fill('no such line');
+  await expect(page.getByText('No line has “no such line”')).toBeVisible();
+  await page.getByRole('button', { name: /clear/i }).click();
+  await expect(page.locator('tbody tr')).toHaveCount(14);
+});
+
 test('the ruler is walked with the arrow keys', async ({ page }) => {
   await page.goto(tower);
   const drops = page.getByRole('group', { name: /Gauge ruler/ }).getByRole('button');

@@ -7,6 +7,8 @@ umask 022
 ROOT=$(dirname "$(dirname "$(realpath "${BASH_SOURCE[0]}")")")
 SERVICE_USER=gondrik
 POSTGRES=/usr/lib/postgresql/15/bin
+# Debian packages that running Gondrik takes; the tests take a few more.
+SERVER_PACKAGES=(php8.2-fpm php8.2-opcache php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-bcmath postgresql-15 nginx-light curl)
 
 say() { printf '• %s\n' "$*"; }
 

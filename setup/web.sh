@@ -22,16 +22,17 @@ SETTINGS
 # The settings file decides, not what the caller's environment happens to hold.
 artisan() { as_service env -u DB_PORT -u DB_PASSWORD GONDRIK_VAR="$VAR" php "$CODE/artisan" "$@"; }
 
-# Starts both; sets FPM_PID and NGINX_PID: start_web WEB_PORT
+# Starts both: start_web WEB_PORT
 start_web() {
     local port=$1
-    end_leftover "$VAR/run/nginx.pid"
-    end_leftover "$VAR/run/php-fpm.pid"
+    stop_web
     # A socket's path may have 107 characters, which a checkout far down a tree would break.
-    SOCKETS=$(mktemp -d /tmp/gondrik.XXXXXX)
-    if is_root; then chown "$SERVICE_USER:" "$SOCKETS"; fi
+    local sockets
+    sockets=$(mktemp -d /tmp/gondrik.XXXXXX)
+    if is_root; then chown "$SERVICE_USER:" "$sockets"; fi
+    printf '%s' "$sockets" >"$VAR/run/sockets"
     for template in php-fpm nginx; do
-        sed -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$port#g" "$ROOT/setup/$template.conf" >"$VAR/run/$template.conf"
+        sed -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$sockets#g; s#@PORT@#$port#g" "$ROOT/setup/$template.conf" >"$VAR/run/$template.conf"
         chmod a+r "$VAR/run/$template.conf"
     done
     mkdir -p "$VAR/run/nginx"
@@ -53,5 +54,9 @@ stop_web() {
     end_leftover "$VAR/run/nginx.pid"
     end_leftover "$VAR/run/php-fpm.pid"
     rm -f "$VAR/run/address"
-    [ -z "${SOCKETS:-}" ] || rm -rf "$SOCKETS"
+    # Also the folder that a crash has left.
+    local sockets
+    sockets=$(cat "$VAR/run/sockets" 2>/dev/null) || true
+    case "$sockets" in /tmp/gondrik.*) rm -rf "$sockets" ;; esac
+    rm -f "$VAR/run/sockets"
 }

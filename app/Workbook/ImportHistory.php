@@ -66,6 +66,6 @@ final readonly class ImportHistory
 
     private function text(Shop $shop): string
     {
-        return $this->codec->write($this->shops->whole($shop->refresh()));
+        return $this->codec->write($this->shops->whole($shop));
     }
 }

@@ -159,6 +159,13 @@ it('has no hole left with tools built from what is wanted', function (int $seed)
     expect($report->holes)->not->toBe([])->and($left)->toBe([]);
 })->with(range(1, 60));
 
+it('asks a crimper whose nest is two trade equivalents away from the wire', function (): void {
+    // 1 mm2 is 18 AWG to the terminal, and 18 AWG is 0.75 mm2 to the nest: a third off in all, and still a match.
+    $report = reportOf(Catalogue::workbook('1-fine', 'bare-18', '', 'crimp-0.75'));
+    $crimp = $report->lines[0]->steps[2];
+    expect($crimp->chosen?->tool->id)->toBe('crimp-0.75')->and($crimp->status)->toBe(Status::Covered);
+});
+
 it('leaves out only tools that would be unsuitable', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 40)));
     $rules = $workbook->rulesFor($workbook->scopes[0]);

@@ -11,7 +11,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import GaugeRuler from './GaugeRuler.vue';
 import HeadlineBar from './HeadlineBar.vue';
 import LineTable from './LineTable.vue';
-import { rowsOf, worstLine, worstStep } from './reading';
+import { placeOf, rowsOf, worstLine, worstStep } from './reading';
 import { useCoverage, useKitsAndScopes } from './useCoverage';
 import WhyPanel from './WhyPanel.vue';
 
@@ -88,7 +88,11 @@ function openLine(id: string, operation: string | null): void {
   const steps = row.report.steps;
   const wanted = steps.findIndex((step) => step.op === operation && step.status === 'hole');
   const any = wanted >= 0 ? wanted : steps.findIndex((step) => step.op === operation);
-  show({ line: id, step: any >= 0 ? any : worstStep(row.report) });
+  openStep(id, any >= 0 ? any : worstStep(row.report));
+}
+
+function openStep(line: string, step: number | null): void {
+  show({ line, step });
   void nextTick(() => panel.value?.scrollTo({ top: 0 }));
 }
 
@@ -98,7 +102,8 @@ function openDrop(drop: Schemas['Drop']): void {
 }
 
 function openHole(hole: Schemas['Hole']): void {
-  if (hole.lines[0]) openLine(hole.lines[0], hole.op);
+  const place = coverage.value && placeOf(coverage.value.report, hole);
+  if (place) openStep(place.line, place.step);
 }
 
 function close(): void {
@@ -170,7 +175,7 @@ const scopeIsMissing = computed(
               {{ counted(allRows.length, 'line') }} <span class="muted">in the order of the scope</span>
             </h2>
             <v-text-field
-              v-model="search"
+              :model-value="search"
               data-search
               class="search"
               placeholder="Search lines"
@@ -178,6 +183,7 @@ const scopeIsMissing = computed(
               :prepend-inner-icon="mdiMagnify"
               clearable
               hide-details
+              @update:model-value="search = $event ?? ''"
             />
           </div>
           <p v-if="rows.length === 0" class="muted waiting">

@@ -123,7 +123,7 @@ function walk(event: KeyboardEvent, step: number): void {
       <g v-for="lane in layout.lanes" :key="`bars-${lane.name}`" class="bars" aria-hidden="true">
         <g v-for="bar in lane.bars" :key="bar.key">
           <title>{{ bar.name }}</title>
-          <template v-for="segment in bar.segments" :key="segment.label">
+          <template v-for="(segment, part) in bar.segments" :key="part">
             <rect
               class="bar"
               :class="[segment.band, { makeshift: bar.isMakeshift, printed: segment.proven }]"

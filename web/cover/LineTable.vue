@@ -72,12 +72,7 @@ defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row
       </span>
       <span v-else-if="column.key === 'quantity'" class="mono">{{ row.line.quantity ?? 1 }}</span>
       <template v-else>
-        <div
-          v-for="step in stepsOf(row, column.key)"
-          :key="`${step.wire}${step.tool}`"
-          class="step"
-          :class="step.status"
-        >
+        <div v-for="(step, index) in stepsOf(row, column.key)" :key="index" class="step" :class="step.status">
           <StatusMark :status="step.status" />
           <span v-if="step.tool" :title="toolName(step.tool)">
             <small v-if="step.position" class="position">{{ pretty(step.position) }}</small>

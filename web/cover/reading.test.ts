@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { pretty, prose } from '@/shared/pretty';
-import { holeOf, operationsIn, worstLine, worstStep } from './reading';
+import { holeOf, operationsIn, placeOf, worstLine, worstStep } from './reading';
 
 function step(
   op: Schemas['Operation'],
@@ -51,6 +51,11 @@ it('opens the worst line of a drop', () => {
 it('tells the holes of the two ends of a splice apart', () => {
   expect(holeOf(report, 'b', step('cut', 'hole', 'w2'))?.wanted.text).toBe('cut w2');
   expect(holeOf(report, 'a', step('cut', 'hole', 'w2'))).toBeUndefined();
+});
+
+it('opens a hole at its own step', () => {
+  expect(placeOf(report, report.holes[1]!)).toEqual({ line: 'b', step: 1 });
+  expect(placeOf(report, hole('crimp', ['b'], ['w1']))).toBeUndefined();
 });
 
 it('shows operations in the order of work', () => {

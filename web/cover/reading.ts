@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { orderOfWork } from '@/shared/status';
 
 /*
  * Reading a coverage: what the table, the ruler and the panel ask of it. No rule of the job stands here.
@@ -15,18 +16,6 @@ export interface LineRow {
   /** The size in the family that somebody wants first, and in the other. */
   size: { text: string; isWritten: boolean }[];
 }
-
-export const orderOfWork: Schemas['Operation'][] = [
-  'cut',
-  'strip-sheath',
-  'strip',
-  'crimp',
-  'solder',
-  'sleeve',
-  'torque',
-  'pull-test',
-  'extract',
-];
 
 export function operationsIn(report: Schemas['Report']): Schemas['Operation'][] {
   const used = new Set(report.lines.flatMap((line) => line.steps.map((step) => step.op)));
@@ -89,4 +78,14 @@ export function holeOf(
 ): Schemas['Hole'] | undefined {
   const fitting = report.holes.filter((hole) => hole.op === step.op && hole.lines.includes(line));
   return fitting.find((hole) => step.wire !== null && hole.wires.includes(step.wire)) ?? fitting[0];
+}
+
+/** Where to open a hole: its first line, at the step that is in it; a splice may have two of one operation. */
+export function placeOf(
+  report: Schemas['Report'],
+  hole: Schemas['Hole'],
+): { line: string; step: number } | undefined {
+  const line = report.lines.find((one) => one.id === hole.lines[0]);
+  const step = line?.steps.findIndex((one) => one.status === 'hole' && holeOf(report, line.id, one) === hole);
+  return line && step !== undefined && step >= 0 ? { line: line.id, step } : undefined;
 }

@@ -26,3 +26,6 @@ export const operationWords: Record<Schemas['Operation'], string> = {
   extract: 'extract',
   'shear-screw': 'shear screw',
 };
+
+/** Operations as they follow each other on a termination: the order of the words above. */
+export const orderOfWork = Object.keys(operationWords) as Schemas['Operation'][];

@@ -31,7 +31,12 @@ final readonly class Reach
     {
         $from = INF;
         $to = 0.0;
-        $slack = $step->operation === Operation::Cut ? self::BITE : self::EQUIVALENT;
+        $slack = match ($step->operation) {
+            Operation::Cut => self::BITE,
+            // From the wire to the terminal, and from the terminal to the nest.
+            Operation::Crimp => self::EQUIVALENT ** 2,
+            default => self::EQUIVALENT,
+        };
         foreach ($tool->capabilitiesFor($step->operation) as $capability) {
             $ranges = self::ranges($capability);
             if ($ranges === null) {

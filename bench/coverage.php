@@ -9,8 +9,8 @@ declare(strict_types=1);
 
 use Gondrik\Bench\BenchWorkbook;
 use Gondrik\Core\Coverage\Coverage;
-use Gondrik\Core\Scope\Steps;
-use Gondrik\Core\Workbook\ReportWriter;
+use Gondrik\Core\Match\Steps;
+use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
 require __DIR__ . '/../vendor/autoload.php';

@@ -12,8 +12,8 @@ arch('controllers hold no rules of the job')
         'Gondrik\Core\Tool',
         'Gondrik\Core\Scope',
         'Gondrik\Core\Match\KitMatcher',
-        'Gondrik\Core\Match\Fit',
-        'Gondrik\Core\Match\Reason',
+        'Gondrik\Core\Verdict\Fit',
+        'Gondrik\Core\Verdict\Reason',
     ]);
 
 arch('models know rows, not rules')->expect('App\Models')->not->toUse('Gondrik\Core');

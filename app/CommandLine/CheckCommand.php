@@ -13,7 +13,7 @@ use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\ReportWriter;
+use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Symfony\Component\Console\Attribute\AsCommand;

@@ -9,10 +9,10 @@ use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
-use Gondrik\Core\Coverage\WantedSentence;
-use Gondrik\Core\Match\Fit;
-use Gondrik\Core\Match\Reason;
-use Gondrik\Core\Match\Sentence;
+use Gondrik\Core\Wording\WantedSentence;
+use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\ToolKind;
 

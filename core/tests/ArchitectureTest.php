@@ -15,8 +15,76 @@ arch('the core is strict about types')->expect('Gondrik\Core')->toUseStrictTypes
 
 arch('the core leaves nothing behind')->expect(['dd', 'dump', 'var_dump', 'print_r', 'ray'])->not->toBeUsed();
 
+/*
+ * The rooms of the core, each with the rooms it may use: always such as stand above it in this list, so that there is no
+ * way round. A room that is missing here, or uses one that it does not name, fails.
+ */
+const ROOMS = [
+    'Value' => [],
+    'Reference' => [],
+    'Size' => ['Value', 'Reference'],
+    'Verdict' => [],
+    'Wire' => ['Value', 'Size'],
+    'Terminal' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire'],
+    'Tool' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal'],
+    'Rules' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool'],
+    'Scope' => ['Value', 'Wire', 'Terminal', 'Tool', 'Rules'],
+    'Bench' => ['Reference', 'Size', 'Terminal', 'Rules'],
+    'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
+    'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
+    'Ruler' => ['Size', 'Terminal', 'Tool', 'Match', 'Coverage'],
+    'Wording' => ['Reference', 'Verdict', 'Match'],
+    'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
+    'Output' => ['Size', 'Verdict', 'Tool', 'Scope', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
+];
+
+it('has rooms that use only the rooms below them', function (): void {
+    $rooms = array_map(basename(...), glob(dirname(__DIR__) . '/src/*', GLOB_ONLYDIR) ?: []);
+    expect($rooms)->toEqualCanonicalizing(array_keys(ROOMS));
+    $below = [];
+    foreach (ROOMS as $room => $may) {
+        expect(array_values(array_diff($may, $below)))->toBe([], $room . ' names a room that is not below it');
+        $below[] = $room;
+        $uses = [];
+        foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__) . '/src/' . $room, FilesystemIterator::SKIP_DOTS)) as $file) {
+            preg_match_all('~Gondrik\\\\Core\\\\(\w+)\\\\~', (string) file_get_contents((string) $file), $named);
+            $uses = [...$uses, ...$named[1]];
+        }
+        // What is used is what is allowed: a room that no longer needs another does not keep its door open.
+        expect(array_values(array_unique(array_diff($uses, [$room]))))->toEqualCanonicalizing($may, $room);
+    }
+});
+
+it('keeps the operations out of each other: one can be read without another', function (): void {
+    foreach (glob(dirname(__DIR__) . '/src/Match/*', GLOB_ONLYDIR) ?: [] as $folder) {
+        foreach (glob($folder . '/*.php') ?: [] as $file) {
+            preg_match_all('~Gondrik\\\\Core\\\\Match\\\\(\w+)\\\\~', (string) file_get_contents($file), $named);
+            expect(array_values(array_diff($named[1], [basename($folder)])))->toBe([], $file);
+        }
+    }
+});
+
+it('makes sentences in one room only', function (): void {
+    foreach (new RecursiveIteratorIterator(new RecursiveDirectoryIterator(dirname(__DIR__) . '/src/Match', FilesystemIterator::SKIP_DOTS)) as $file) {
+        expect(preg_match("~'[A-Z][a-z]+ [a-z]+ [a-z]+[^']*\.'~", (string) file_get_contents((string) $file)))->toBe(0, (string) $file);
+    }
+});
+
+it('sees every property of a work in its equality', function (): void {
+    foreach (glob(dirname(__DIR__) . '/src/Match/*/*Work.php') ?: [] as $file) {
+        $class = 'Gondrik\\Core\\Match\\' . basename(dirname($file)) . '\\' . basename($file, '.php');
+        $source = (string) file_get_contents($file);
+        $values = substr($source, (int) strpos($source, 'function values()'));
+        foreach ((new ReflectionClass($class))->getProperties() as $property) {
+            if ($property->getName() !== 'conditions') {
+                expect($values)->toContain('$this->' . $property->getName());
+            }
+        }
+    }
+});
+
 it('keeps every value object immutable', function (): void {
-    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Rules', 'Match', 'Coverage'] as $room) {
+    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Ruler'] as $room) {
         foreach (glob(dirname(__DIR__) . '/src/' . $room . '/*.php') ?: [] as $file) {
             $class = new ReflectionClass('Gondrik\\Core\\' . $room . '\\' . basename($file, '.php'));
             foreach ($class->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {

@@ -2,14 +2,15 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Coverage\Choice;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Match\Fit;
-use Gondrik\Core\Match\KitMatcher;
+use Gondrik\Core\Match\Conditions;
+use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Scope\Surroundings;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Terminal;
@@ -18,30 +19,39 @@ use Gondrik\Core\Tool\Cut;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Needs;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Wire\Construction;
 use Gondrik\Core\Wire\Material;
 use Gondrik\Core\Wire\Wire;
 
 /** @param list<string> $requires */
-function cutter(string $id, array $requires = [], Energy $energy = Energy::Hand, string $size = '22-10 AWG'): Tool
+function cutter(string $id, array $requires = [], Energy $energy = Energy::Hand, string $size = '22-10 AWG', bool $inPlaceOnly = false): Tool
 {
-    return new Tool($id, $id, ToolKind::Cutter, [new Cut(SizeRange::parse($size))], energy: $energy, requires: $requires);
+    return new Tool($id, $id, ToolKind::Cutter, [new Cut(SizeRange::parse($size))], needs: new Needs($energy, $requires, $inPlaceOnly));
 }
 
-function cutStep(bool $noMains = false): Step
+function cutLine(bool $noMains = false, bool $movable = false): Line
 {
     $wire = new Wire('w', 'w', Size::parse('14 AWG'), Construction::Stranded, Material::Pvc);
-    $line = new Line('l', $wire, new Terminal('t', 't', TerminalClass::Insulated, SizeRange::parse('16-14 AWG')), noMains: $noMains);
 
-    return new Step(Operation::Cut, $line, $wire);
+    return new Line('l', $wire, new Terminal('t', 't', TerminalClass::Insulated, SizeRange::parse('16-14 AWG')), surroundings: new Surroundings(noMains: $noMains, movable: $movable));
 }
 
-it('counts a tool only with what it requires, all the way down', function (array $tools, Fit $expected, bool $noMains = false): void {
-    $kit = new Kit('k', 'k', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), $tools));
-    expect((new KitMatcher($kit, new HouseRules()))->match($tools[0], cutStep($noMains))->fit())->toBe($expected);
+function cutWith(Kit $kit, Tool $tool, Line $line): Fit
+{
+    $operations = new Operations(new HouseRules());
+    $work = $operations->of(Operation::Cut)->work($line, $line->ends[0], Conditions::of($line->surroundings, $kit));
+
+    return (new Choice($kit, new HouseRules(), $operations))->match($tool, Operation::Cut, $work)->fit();
+}
+
+it('counts a tool only with what it requires, all the way down', function (array $tools, Fit $expected, bool $noMains = false, bool $movable = false, bool $travels = true): void {
+    $kit = new Kit('k', 'k', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), $tools), travels: $travels);
+    expect(cutWith($kit, $tools[0], cutLine($noMains, $movable)))->toBe($expected);
 })->with([
     'nothing required' => [[cutter('a')], Fit::Proper],
     'required and there' => [[cutter('a', ['b']), cutter('b')], Fit::Proper],
@@ -51,18 +61,21 @@ it('counts a tool only with what it requires, all the way down', function (array
     'three in a ring' => [[cutter('a', ['b']), cutter('b', ['c']), cutter('c', ['a'])], Fit::Proper],
     'what is required needs mains' => [[cutter('a', ['b']), cutter('b', [], Energy::Mains)], Fit::Proper],
     'what is required needs mains, and there is none' => [[cutter('a', ['b']), cutter('b', [], Energy::Mains)], Fit::Unsuitable, true],
+    'what is required must stay where it is, and the kit travels' => [[cutter('a', ['b']), cutter('b', inPlaceOnly: true)], Fit::Unsuitable],
+    'what is required must stay where it is, and the work is brought' => [[cutter('a', ['b']), cutter('b', inPlaceOnly: true)], Fit::Proper, false, true],
+    'what is required must stay where it is, at a bench' => [[cutter('a', ['b']), cutter('b', inPlaceOnly: true)], Fit::Proper, false, false, false],
     'a battery needs no mains' => [[cutter('a', [], Energy::Battery)], Fit::Proper, true],
 ]);
 
 it('takes the best of a tool that can do the same in two ways', function (): void {
     $two = new Tool('two', 'two', ToolKind::Cutter, [new Cut(SizeRange::parse('22-10 AWG'), grade: Fit::Makeshift), new Cut(SizeRange::parse('22-10 AWG'))]);
     $kit = new Kit('k', 'k', [new KitEntry($two)]);
-    expect((new KitMatcher($kit, new HouseRules()))->match($two, cutStep())->fit())->toBe(Fit::Proper);
+    expect(cutWith($kit, $two, cutLine()))->toBe(Fit::Proper);
 });
 
 it('counts two of a tool as a backup', function (int $count, bool $unbacked): void {
     $kit = new Kit('k', 'k', [new KitEntry(cutter('a'), $count)]);
-    $report = Coverage::of($kit, new Scope('s', 's', [cutStep()->line]), new HouseRules(backupFor: [Operation::Cut]));
+    $report = Coverage::of($kit, new Scope('s', 's', [cutLine()]), new HouseRules(backupFor: [Operation::Cut]));
     expect($report->lines[0]->steps[0]->unbacked)->toBe($unbacked);
 })->with([[1, true], [2, false]]);
 
@@ -72,7 +85,7 @@ it('has nothing to say of an empty scope', function (): void {
 });
 
 it('names no nearest where no tool has the operation, and the first among equals where two miss alike', function (): void {
-    $line = cutStep()->line;
+    $line = cutLine();
     $scope = new Scope('s', 's', [$line]);
     $none = Coverage::of(new Kit('k', 'k', []), $scope, new HouseRules());
     expect($none->holes[0]->nearest)->toBeNull()->and($none->lines[0]->status)->toBe(Status::Hole);
@@ -84,5 +97,14 @@ it('names no nearest where no tool has the operation, and the first among equals
 });
 
 it('refuses a tool that stands twice in a kit', function (): void {
-    expect(fn() => new Kit('k', 'k', [new KitEntry(cutter('a')), new KitEntry(cutter('a'))]))->toThrow(Gondrik\Core\Invalid::class, 'each tool once');
+    expect(fn() => new Kit('k', 'k', [new KitEntry(cutter('a')), new KitEntry(cutter('a'))]))->toThrow(Gondrik\Core\Value\Invalid::class, 'each tool once');
+});
+
+it('computes a chain and a ring of a thousand tools that require each other in no time', function (): void {
+    $ring = array_map(static fn(int $n): Tool => cutter('t' . $n, ['t' . ($n + 1) % 1000, 't' . ($n + 7) % 1000]), range(0, 999));
+    $chain = array_map(static fn(int $n): Tool => cutter('c' . $n, ['c' . ($n + 1)]), range(0, 999));
+    $kit = new Kit('k', 'k', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), [...$ring, ...$chain]));
+    expect(cutWith($kit, $ring[0], cutLine()))->toBe(Fit::Proper)
+        // The last of the chain requires one that is not there, and so nothing of it counts.
+        ->and(cutWith($kit, $chain[0], cutLine()))->toBe(Fit::Unsuitable);
 });

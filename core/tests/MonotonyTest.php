@@ -39,7 +39,7 @@ it('never gets worse with more tools in the kit', function (int $seed): void {
     $workbook = generated($seed);
     $rules = $workbook->rulesFor($workbook->scopes[0]);
     $all = $workbook->kits[0];
-    $half = new Kit('half', 'half', array_slice($all->tools, 0, 12));
+    $half = new Kit('half', 'half', array_slice($all->tools, 0, 12), $all->travels, $all->hand);
     $with = badness($workbook, $all, $rules);
     foreach (badness($workbook, $half, $rules) as $at => $before) {
         expect($with[$at])->toBeLessThanOrEqual($before);
@@ -49,7 +49,7 @@ it('never gets worse with more tools in the kit', function (int $seed): void {
 it('covers the same whatever the order of the kit', function (int $seed): void {
     $workbook = generated($seed);
     $rules = $workbook->rulesFor($workbook->scopes[0]);
-    $turned = new Kit('turned', 'turned', array_reverse($workbook->kits[0]->tools));
+    $turned = new Kit('turned', 'turned', array_reverse($workbook->kits[0]->tools), $workbook->kits[0]->travels, $workbook->kits[0]->hand);
     expect(badness($workbook, $turned, $rules))->toBe(badness($workbook, $workbook->kits[0], $rules));
 })->with(range(316, 325));
 
@@ -77,7 +77,7 @@ it('adds up: every termination stands once in the headline', function (int $seed
     $workbook = generated($seed);
     $report = Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
     $quantity = array_sum(array_map(static fn(LineCover $line): int => $line->line->quantity, $report->lines));
-    $inHoles = array_unique(array_merge(...array_map(static fn($hole): array => array_map(static fn($line): string => $line->id, $hole->lines()), $report->holes)));
+    $inHoles = array_unique(array_merge(...array_map(static fn($hole): array => array_map(static fn($line): string => $line->id, $hole->lines), $report->holes)));
     $open = array_filter($report->lines, static fn(LineCover $line): bool => $line->status === Status::Hole);
     sort($inHoles);
     $ids = array_map(static fn(LineCover $line): string => $line->line->id, array_values($open));

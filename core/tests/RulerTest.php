@@ -3,12 +3,12 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Coverage\Coverage;
-use Gondrik\Core\Coverage\Ruler;
-use Gondrik\Core\Coverage\RulerBar;
-use Gondrik\Core\Coverage\RulerDrop;
-use Gondrik\Core\Coverage\RulerLane;
-use Gondrik\Core\Coverage\RulerSegment;
 use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Segment;
+use Gondrik\Core\Ruler\Ruler;
+use Gondrik\Core\Ruler\RulerBar;
+use Gondrik\Core\Ruler\RulerDrop;
+use Gondrik\Core\Ruler\RulerLane;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\Workbook;
@@ -42,9 +42,9 @@ it('has a lane for each operation and class in use, in the order of work', funct
 it('draws a tool over the sizes it reaches', function (string $wire, string $terminal, string $tool, string $lane, float $from, float $to, string $fit): void {
     $bars = laneOf(rulerOf(Catalogue::workbook($wire, $terminal, '', $tool)), $lane)->bars;
     expect($bars)->toHaveCount(1)
-        ->and($bars[0]->from)->toEqualWithDelta($from, 0.01 * $from)
-        ->and($bars[0]->to)->toEqualWithDelta($to, 0.01 * $to)
-        ->and($bars[0]->fit->value)->toBe($fit);
+        ->and($bars[0]->from())->toEqualWithDelta($from, 0.01 * $from)
+        ->and($bars[0]->to())->toEqualWithDelta($to, 0.01 * $to)
+        ->and($bars[0]->reach->stretches[0]->fit->value)->toBe($fit);
 })->with([
     'a cutter, single and multi' => ['16-stranded', 'ring-blue', 'cut-cable', 'cut', 0.823, 107.2, 'proper'],
     'both markings of a stripper' => ['16-stranded', 'ring-blue', 'self-adjusting', 'strip', 0.2, 6.0, 'proper'],
@@ -66,9 +66,9 @@ it('leaves out what has nothing to do with the lane', function (string $wire, st
 
 it('shows nests with their colour and what is proven', function (): void {
     $bars = laneOf(rulerOf(Catalogue::workbook('22-stranded', 'open-24-22', '', 'roll-proven')), 'open-barrel')->bars;
-    $colours = laneOf(rulerOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'oval')), 'insulated')->bars[0]->segments;
-    expect($bars[0]->segments[0]->provenTo)->toEqualWithDelta(0.326, 0.001)
-        ->and(array_map(static fn(RulerSegment $segment): ?string => $segment->code, $colours))->toBe(['red', 'blue', 'yellow']);
+    $colours = laneOf(rulerOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'oval')), 'insulated')->bars[0]->reach->segments;
+    expect($bars[0]->reach->segments[0]->proven?->to)->toEqualWithDelta(0.326, 0.001)
+        ->and(array_map(static fn(Segment $segment): ?string => $segment->code, $colours))->toBe(['red', 'blue', 'yellow']);
 });
 
 it('folds lines of one size into one drop and keeps the worst mark', function (): void {
@@ -99,7 +99,7 @@ it('keeps every drop and bar in order on any workbook', function (int $seed): vo
     $bars = array_merge(...array_map(static fn(RulerLane $lane): array => $lane->bars, $ruler->lanes));
     expect($areas)->toBe($sorted)->and(array_unique($areas))->toHaveCount(count($areas));
     foreach ($bars as $bar) {
-        expect($bar)->toBeInstanceOf(RulerBar::class)->and($bar->from)->toBeGreaterThan(0.0)->and($bar->to)->toBeGreaterThanOrEqual($bar->from);
+        expect($bar)->toBeInstanceOf(RulerBar::class)->and($bar->from())->toBeGreaterThan(0.0)->and($bar->to())->toBeGreaterThanOrEqual($bar->from());
     }
     $names = array_map(static fn(RulerLane $lane): string => $lane->name, $ruler->lanes);
     foreach ($ruler->drops as $drop) {

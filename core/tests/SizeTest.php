@@ -2,14 +2,18 @@
 
 declare(strict_types=1);
 
-use Gondrik\Core\Size\ConductorDiameter;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\InvalidSize;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Span;
+use Gondrik\Core\Size\StandingKind;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
 
 it('reads a size as people write it', function (array $row): void {
     if ($row['refused'] !== '') {
@@ -83,4 +87,48 @@ it('knows no trade equivalent further off than 30 %, which bounds what must be a
     foreach (Gondrik\Core\Size\TradeEquivalents::rows() as [$metric, $gauge]) {
         expect(max($metric->area / $gauge->area, $gauge->area / $metric->area))->toBeLessThan(1.3);
     }
+});
+
+it('reads a range in every form that a size has', function (string $text, array $spans): void {
+    expect(array_map(static fn(Span $span): string => $span->written(), SizeRange::parse($text)->spans()))->toBe($spans);
+})->with([
+    'the unit before' => ['AWG 22-16', ['22-16 AWG']],
+    'the unit before, and areas' => ['AWG 22-16 / 0.5-1.5 mm2', ['22-16 AWG', '0.5-1.5 mm2']],
+    'no blanks' => ['22-16 AWG/0.5-1.5 mm2', ['22-16 AWG', '0.5-1.5 mm2']],
+    'both ends with their unit' => ['AWG #22 - AWG #16', ['22-16 AWG']],
+    'B&S with blanks and mm^2' => ['8 b & s / 6 mm^2', ['8 b & s', '6 mm^2']],
+    'aught before an area' => ['AWG 2/0/70 mm²', ['AWG 2/0', '70 mm²']],
+    'in words' => ['12 AWG to 10 AWG', ['12-10 AWG']],
+    'decimal commas' => ['0,5–1,5 mm²', ['0,5-1,5 mm²']],
+]);
+
+it('can read every range that it writes', function (int $seed): void {
+    $random = new Randomizer(new Mt19937($seed));
+    $texts = ['12 AWG', 'AWG 12', 'AWG #22', '4/0 AWG', '0000 AWG', '8 B&S', '250 kcmil', '500 MCM', '2.5 mm2', '2,5 mm²', '0.14 mm^2', '10 mm2', '36 awg'];
+    for ($n = 0; $n < 200; $n++) {
+        $sizes = array_map(static fn(int $at): Size => Size::parse($texts[$at]), $random->pickArrayKeys($texts, $random->getInt(1, 6)));
+        $hull = SizeRange::hull(array_map(SizeRange::single(...), array_values($sizes)));
+        $again = SizeRange::parse($hull->written);
+        expect($again->from)->toEqualWithDelta($hull->from, 1e-9)->and($again->to)->toEqualWithDelta($hull->to, 1e-9)
+            ->and(count($again->spans()))->toBe(count($hull->spans()));
+        foreach ($sizes as $size) {
+            expect($again->standingOf($size)->kind)->toBe(StandingKind::OwnSpan);
+        }
+    }
+})->with([1, 2, 3]);
+
+it('looks at the length of a text before anything else', function (string $text): void {
+    expect(fn() => Size::parse($text))->toThrow(InvalidSize::class)
+        ->and(fn() => SizeRange::parse($text))->toThrow(InvalidSize::class);
+})->with([['awg' . str_repeat(' ', 60_000) . 'x'], [str_repeat('1', 100_000)], [str_repeat('1/0-', 20_000)]]);
+
+it('refuses a size that names two units', function (): void {
+    expect(fn() => Size::parse('AWG 12 mm2'))->toThrow(InvalidSize::class, 'names two units. Write one: 12 AWG or 12 mm2.');
+});
+
+it('narrows a span and never widens it', function (): void {
+    $span = static fn(string $text): Span => SizeRange::parse($text)->spans()[0];
+    expect($span('22-16 AWG')->narrowedTo($span('22-18 AWG'))?->written())->toBe('22-18 AWG')
+        ->and($span('20 AWG')->narrowedTo($span('22-18 AWG'))?->written())->toBe('20 AWG')
+        ->and($span('16-14 AWG')->narrowedTo($span('22-18 AWG')))->toBeNull();
 });

@@ -95,7 +95,7 @@ it('refuses what makes no sense', function (string $list, string $thing, string 
     'a nest for nothing' => ['tools', '{"id":"a","name":"a","kind":"crimper","capabilities":[{"op":"crimp","profile":"oval","control":"free","nests":[{"label":"x"}]}]}', 'tools/0/capabilities/0/nests/0: give the code of the terminals it takes, or their size'],
     'half a cold' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"strip-sheath","shapes":["round"],"materials":["pvc"],"size":"1 mm2","cold":5}]}', 'tools/0/capabilities/0/coldBelow: cold and coldBelow go together'],
     'a tool that needs itself' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[],"requires":["a"]}', 'tools/0/requires: other tools; a tool does not require itself'],
-    'an operation that is none' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"weld"}]}', 'tools/0/capabilities/0/op: must be one of cut, strip-sheath, strip, crimp, solder, sleeve, torque, pull-test, extract, shear-screw'],
+    'an operation that is none' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"weld"}]}', 'tools/0/capabilities/0/op: must be one of cut, strip-sheath, strip, crimp, solder, sleeve, shear-screw, torque, pull-test, extract'],
     'a member of another operation' => ['tools', '{"id":"a","name":"a","kind":"other","capabilities":[{"op":"cut","single":"12 AWG","heat":"gun"}]}', 'tools/0/capabilities/0/heat: heat is not a key here'],
 ]);
 
@@ -121,7 +121,7 @@ it('names the same keys in the schema and in the value objects', function (): vo
         'wire' => Gondrik\Core\Wire\Wire::class, 'sheath' => Gondrik\Core\Wire\Sheath::class, 'terminal' => Gondrik\Core\Terminal\Terminal::class,
         'stripLength' => Gondrik\Core\Terminal\StripLength::class, 'barrel' => Gondrik\Core\Terminal\Barrel::class, 'tool' => Gondrik\Core\Tool\Tool::class,
         'position' => Gondrik\Core\Tool\Position::class, 'nest' => Gondrik\Core\Tool\Nest::class, 'kit' => Gondrik\Core\Tool\Kit::class,
-        'kitEntry' => Gondrik\Core\Tool\KitEntry::class, 'line' => Gondrik\Core\Scope\Line::class, 'handStep' => Gondrik\Core\Scope\HandStep::class,
+        'kitEntry' => Gondrik\Core\Tool\KitEntry::class, 'hand' => Gondrik\Core\Tool\Hand::class, 'line' => Gondrik\Core\Scope\Line::class, 'handStep' => Gondrik\Core\Scope\HandStep::class,
         'scope' => Gondrik\Core\Scope\Scope::class, 'houseRules' => Gondrik\Core\Rules\RuleChoice::class, 'limits' => Gondrik\Core\Size\Limits::class,
         'cut' => Gondrik\Core\Tool\Cut::class, 'strip' => Gondrik\Core\Tool\Strip::class, 'strip-sheath' => Gondrik\Core\Tool\StripSheath::class,
         'crimp' => Gondrik\Core\Tool\Crimp::class, 'sleeve' => Gondrik\Core\Tool\ShrinkSleeve::class, 'solder' => Gondrik\Core\Tool\Solder::class,
@@ -129,7 +129,7 @@ it('names the same keys in the schema and in the value objects', function (): vo
         'shear-screw' => Gondrik\Core\Tool\ShearScrew::class,
     ];
     foreach ($pairs as $name => $class) {
-        $fields = ObjectPlan::of($class)->fields;
+        $fields = ObjectPlan::of($class)->keys();
         $keys = array_map(static fn($field): string => $field->name, $fields);
         $required = array_values(array_map(static fn($field): string => $field->name, array_filter($fields, static fn($field): bool => !$field->hasDefault)));
         $definition = $schema['$defs'][$name];
@@ -152,4 +152,5 @@ it('lists the same values in the schema and in the enums', function (string $def
     ['profile', Gondrik\Core\Tool\Profile::class], ['control', Gondrik\Core\Tool\Control::class], ['heat', Gondrik\Core\Tool\Heat::class],
     ['preparation', Gondrik\Core\Scope\Preparation::class], ['access', Gondrik\Core\Scope\Access::class], ['clamp', Gondrik\Core\Scope\Clamp::class],
     ['preset', Gondrik\Core\Rules\Preset::class], ['stance', Gondrik\Core\Rules\Stance::class], ['pullStandard', Gondrik\Core\Rules\PullStandard::class], ['redBand', Gondrik\Core\Rules\RedBand::class],
+    ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
 ]);

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use Gondrik\Core\Match\ReasonCode;
-use Gondrik\Core\Match\Sentence;
+use Gondrik\Core\Verdict\ReasonCode;
+use Gondrik\Core\Wording\Sentence;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 

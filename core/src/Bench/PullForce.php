@@ -40,7 +40,7 @@ final readonly class PullForce
 
         return match (true) {
             $rule !== PullStandard::ByClass => $rule,
-            $class->isFerrule(), $class === TerminalClass::ScrewClamp => PullStandard::Iec60947,
+            $class->isFerrule(), $class->pressesStrands() => PullStandard::Iec60947,
             $class === TerminalClass::Lug && $isMetric && $wire->area > self::LUG_FROM => PullStandard::Iec61238,
             $class->isContact(), $isMetric => PullStandard::Iec60352,
             default => PullStandard::Ul486,
@@ -51,14 +51,18 @@ final readonly class PullForce
     public static function required(PullStandard $standard, Size $wire): ?self
     {
         $rows = self::rows($standard);
-        $least = $rows[0][0] ?? null;
-        foreach ($rows as [$size, $newtons]) {
-            if (abs($wire->area - $size->area) <= Span::CLOSE * $size->area) {
-                return new self($standard, $newtons, $size, false);
+        $nearest = null;
+        foreach ($rows as $row) {
+            $off = abs($wire->area - $row[0]->area) / $row[0]->area;
+            if ($off <= Span::CLOSE && ($nearest === null || $off < abs($wire->area - $nearest[0]->area) / $nearest[0]->area)) {
+                $nearest = $row;
             }
         }
+        if ($nearest !== null) {
+            return new self($standard, $nearest[1], $nearest[0], false);
+        }
         foreach ($rows as [$size, $newtons]) {
-            if ($size->area > $wire->area && $wire->area > ($least->area ?? INF)) {
+            if ($size->area > $wire->area && $wire->area > $rows[0][0]->area) {
                 return new self($standard, $newtons, $size, true);
             }
         }

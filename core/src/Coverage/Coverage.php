@@ -4,34 +4,40 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
-use Gondrik\Core\Match\Fit;
-use Gondrik\Core\Match\KitMatcher;
-use Gondrik\Core\Match\Reason;
-use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\LineChecks;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\Steps;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Line;
-use Gondrik\Core\Scope\LineChecks;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Scope\Step;
-use Gondrik\Core\Scope\Steps;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\Reason;
 
 /** Computes what a kit covers of a scope. */
 final class Coverage
 {
-    private readonly KitMatcher $matcher;
+    /** The steps that hold a wire: a makeshift check caps the first of these that a line has. */
+    private const HOLDING = [Operation::Crimp, Operation::Solder, Operation::Torque];
+
+    private readonly Choice $choice;
 
     private readonly LineChecks $checks;
 
-    /** @var array<string, array{?ToolMatch, bool}> the chosen tool and whether it is unbacked, by Step::key(): each distinct step is matched once */
-    private array $chosen = [];
+    private readonly Steps $steps;
+
+    /** @var array<string, array{Status, list<Reason>, list<StepCover>}> by Line::work(): lines of equal work are covered alike */
+    private array $alike = [];
 
     private function __construct(private readonly Kit $kit, private readonly HouseRules $rules)
     {
-        $this->matcher = new KitMatcher($kit, $rules);
+        $operations = new Operations($rules);
+        $this->choice = new Choice($kit, $rules, $operations);
         $this->checks = new LineChecks($rules);
+        $this->steps = new Steps($operations);
     }
 
     public static function of(Kit $kit, Scope $scope, HouseRules $rules): Report
@@ -46,90 +52,78 @@ final class Coverage
         foreach ($lines as $line) {
             $quantity[$line->status->value] += $line->line->quantity;
         }
+        $carried = $this->rules->carried($scope->carry);
         $headline = new Headline(
             covered: $quantity[Status::Covered->value],
             makeshift: $quantity[Status::Makeshift->value],
             hole: $quantity[Status::Hole->value],
             faulty: $quantity[Status::Faulty->value],
             makeshiftCounts: $this->rules->makeshiftCounts,
-            carryMissing: array_values(array_filter($this->rules->carry, fn(ToolKind $kind): bool => !$this->kit->hasKind($kind))),
+            carryMissing: array_values(array_filter($carried, fn(ToolKind $kind): bool => !$this->kit->hasKind($kind))),
         );
 
-        return new Report($this->kit, $scope, $headline, $lines, (new HoleFinder($this->matcher, $this->rules))->holes($lines));
+        return new Report($this->kit, $scope, $this->rules, $headline, $lines, (new HoleFinder($this->choice))->holes($lines));
     }
 
     private function line(Line $line): LineCover
     {
-        $checks = $this->checks->of($line);
-        $worst = self::worst($checks);
-        if ($worst === Fit::Unsuitable) {
-            return new LineCover($line, Status::Faulty, $checks, []);
-        }
-        $steps = Steps::of($line, $this->rules);
-        $capped = $worst === Fit::Makeshift ? self::firstHolding($steps) : null;
-        $status = Status::Covered;
-        $covers = [];
-        foreach ($steps as $step) {
-            $cover = $this->step($step, $step->operation === $capped);
-            $status = $status->worse($cover->status);
-            $covers[] = $cover;
-        }
+        [$status, $checks, $covers] = $this->alike[$line->work()] ??= $this->cover($line);
 
         return new LineCover($line, $status, $checks, $covers);
     }
 
+    /** @return array{Status, list<Reason>, list<StepCover>} */
+    private function cover(Line $line): array
+    {
+        $checks = $this->checks->of($line);
+        $worst = Fit::Proper;
+        foreach ($checks as $check) {
+            $worst = $worst->worse($check->fit);
+        }
+        if ($worst === Fit::Unsuitable) {
+            return [Status::Faulty, $checks, []];
+        }
+        $steps = $this->steps->of($line);
+        $capped = $worst === Fit::Makeshift ? self::capped($steps, $checks) : [];
+        // A line that is capped without a step that holds its wire is capped all the same.
+        $status = $worst === Fit::Makeshift ? Status::Makeshift : Status::Covered;
+        $covers = [];
+        foreach ($steps as $step) {
+            [$work, $chosen, $unbacked] = $this->choice->for($line, $step);
+            $stepStatus = Status::ofBest($chosen?->fit());
+            $covers[] = $cover = new StepCover($step, $work, in_array($step, $capped, true) ? $stepStatus->worse(Status::Makeshift) : $stepStatus, $chosen, $unbacked);
+            $status = $status->worse($cover->status);
+        }
+
+        return [$status, $checks, $covers];
+    }
+
     /**
-     * The operation that a makeshift check of the line caps.
+     * The steps that the makeshift checks of a line cap: the first of those that hold a wire; of a splice the end whose wire
+     * a check names, both ends where it names none.
      *
-     * @param list<Step> $steps
+     * @param list<Step>   $steps
+     * @param list<Reason> $checks
+     *
+     * @return list<Step>
      */
-    private static function firstHolding(array $steps): ?Operation
+    private static function capped(array $steps, array $checks): array
     {
         foreach ($steps as $step) {
-            if (in_array($step->operation, [Operation::Crimp, Operation::Solder, Operation::Torque], true)) {
-                return $step->operation;
+            if (in_array($step->operation, self::HOLDING, true)) {
+                $holding = array_values(array_filter($steps, static fn(Step $other): bool => $other->operation === $step->operation));
+                $capped = [];
+                foreach ($checks as $check) {
+                    if ($check->fit === Fit::Makeshift) {
+                        $named = array_values(array_filter($holding, static fn(Step $other): bool => $other->wire()?->id === $check->wire));
+                        $capped = [...$capped, ...$named === [] ? $holding : $named];
+                    }
+                }
+
+                return $capped;
             }
         }
 
-        return null;
-    }
-
-    private function step(Step $step, bool $isCapped): StepCover
-    {
-        [$chosen, $unbacked] = $this->chosen[$step->key()] ??= $this->choose($step);
-        $status = Status::ofBest($chosen?->fit());
-
-        return new StepCover($step, $isCapped ? $status->worse(Status::Makeshift) : $status, $chosen, $unbacked);
-    }
-
-    /** @return array{?ToolMatch, bool} */
-    private function choose(Step $step): array
-    {
-        $wantsBackup = in_array($step->operation, $this->rules->backupFor, true);
-        $best = null;
-        $asGood = 0;
-        foreach ($this->matcher->candidates($step) as $tool) {
-            $match = $this->matcher->match($tool, $step);
-            if ($match->fit() === Fit::Unsuitable) {
-                continue;
-            }
-            $isBetterFit = $best === null || $match->fit()->rank() < $best->fit()->rank();
-            $asGood = $isBetterFit ? 1 : $asGood + ($match->fit() === $best->fit() ? 1 : 0);
-            if ($best === null || $match->answer->compare($best->answer) < 0) {
-                $best = $match;
-            }
-            // Nothing later in the kit can be preferred to a proper match without a remark.
-            if ($best->answer->isPerfect() && (!$wantsBackup || $asGood > 1)) {
-                break;
-            }
-        }
-
-        return [$best, $wantsBackup && $best !== null && $asGood === 1 && $this->kit->count($best->tool->id) === 1];
-    }
-
-    /** @param list<Reason> $checks */
-    private static function worst(array $checks): Fit
-    {
-        return array_reduce($checks, static fn(Fit $worst, Reason $check): Fit => $worst->worse($check->fit), Fit::Proper);
+        return [];
     }
 }

@@ -4,23 +4,15 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
-use Gondrik\Core\Match\CrimpProfiles;
-use Gondrik\Core\Match\KitMatcher;
-use Gondrik\Core\Match\StripMatcher;
 use Gondrik\Core\Match\ToolMatch;
-use Gondrik\Core\Rules\HouseRules;
-use Gondrik\Core\Scope\Step;
-use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Match\Work;
+use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\Operation;
-use Gondrik\Core\Tool\Profile;
 
 /** Groups the steps that nothing covers by what one tool could cover, and finds what comes nearest. */
 final readonly class HoleFinder
 {
-    /** The coloured nests of insulated terminals come in one tool. */
-    private const COLOURS = ['red', 'blue', 'yellow'];
-
-    public function __construct(private KitMatcher $matcher, private HouseRules $rules) {}
+    public function __construct(private Choice $choice) {}
 
     /**
      * @param list<LineCover> $lines
@@ -30,66 +22,57 @@ final readonly class HoleFinder
     public function holes(array $lines): array
     {
         $groups = [];
+        foreach ($this->choice->operations->all() as $operation => $rules) {
+            $groups[$operation] = [];
+        }
         foreach ($lines as $line) {
             foreach ($line->steps as $cover) {
                 if ($cover->status === Status::Hole) {
-                    $groups[self::key($cover->step)][] = $cover->step;
+                    $operation = $cover->step->operation;
+                    $group = implode('|', $this->choice->operations->of($operation)->group($cover->work));
+                    $groups[$operation->value][$group]['lines'][$line->line->id] = $line->line;
+                    $groups[$operation->value][$group]['covers'][] = $cover;
                 }
             }
         }
-        $holes = array_map(
-            fn(array $steps): Hole => new Hole($steps, Wanted::by($steps, $this->rules), $this->nearest($steps)),
-            array_values($groups),
-        );
-        $order = Operation::cases();
-        usort($holes, static fn(Hole $one, Hole $other): int => array_search($one->operation(), $order, true) <=> array_search($other->operation(), $order, true));
+        $holes = [];
+        foreach ($groups as $operation => $byGroup) {
+            foreach ($byGroup as ['lines' => $of, 'covers' => $covers]) {
+                $holes[] = $this->hole(Operation::from($operation), array_values($of), $covers);
+            }
+        }
 
         return $holes;
     }
 
-    /** Equal for steps that one tool could cover. */
-    private static function key(Step $step): string
+    /**
+     * @param non-empty-list<Line>      $lines
+     * @param non-empty-list<StepCover> $covers of one group
+     */
+    private function hole(Operation $operation, array $lines, array $covers): Hole
     {
-        $wire = $step->wire;
-        $terminal = $step->line->terminal;
-        $parts = match ($step->operation) {
-            Operation::Cut => [$wire?->isMultiCore() === true ? 'multi' : 'single'],
-            Operation::Strip => [
-                ($wire->size->area ?? 0) < StripMatcher::BLADE_FROM ? 'under' : 'from',
-                $wire?->insulation->group()->value,
-                $step->midSpan ? 'mid-span' : '',
-            ],
-            Operation::StripSheath => [$wire?->sheath?->shape->value],
-            Operation::Crimp => [
-                $terminal?->class->value,
-                implode(' ', array_map(static fn(Profile $profile): string => $profile->value, $terminal === null ? [] : CrimpProfiles::wanted($terminal->class, $step->line->clamp))),
-                in_array($terminal?->nest, self::COLOURS, true) ? 'colour' : $terminal?->nest,
-                $terminal?->class === TerminalClass::SealedOpenBarrel ? 'seal' : '',
-            ],
-            Operation::Extract => [$terminal?->extractCode],
-            default => [],
-        };
+        $works = [];
+        foreach ($covers as $cover) {
+            $works[$cover->work->key()] ??= $cover->work;
+        }
+        $works = array_values($works);
 
-        return implode('|', [$step->operation->value, ...$parts]);
+        return new Hole($operation, $lines, $covers, $this->choice->operations->of($operation)->wanted($works), $this->nearest($operation, $works));
     }
 
-    /** @param non-empty-list<Step> $steps */
-    private function nearest(array $steps): ?ToolMatch
+    /** @param non-empty-list<Work> $works */
+    private function nearest(Operation $operation, array $works): ?ToolMatch
     {
         $nearest = null;
-        $distinct = [];
-        foreach ($steps as $step) {
-            $distinct[$step->key()] ??= $step;
-        }
-        foreach ($this->matcher->toolsFor($steps[0]->operation) as $tool) {
-            foreach ($distinct as $step) {
-                $match = $this->matcher->match($tool, $step);
-                if ($nearest === null || $match->answer->compare($nearest->answer) < 0) {
-                    $nearest = $match;
+        foreach ($this->choice->toolsFor($operation) as $tool) {
+            foreach ($works as $work) {
+                $verdict = $this->choice->verdict($tool, $operation, $work);
+                if ($nearest === null || $verdict->compare($nearest[0]) < 0) {
+                    $nearest = [$verdict, $tool, $work];
                 }
             }
         }
 
-        return $nearest;
+        return $nearest === null ? null : $this->choice->match($nearest[1], $operation, $nearest[2]);
     }
 }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
-use Gondrik\Core\Match\Reason;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Verdict\Reason;
 
 /** What a kit makes of one line: as good as its worst step; faulty lines show no steps. */
 final readonly class LineCover

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 
@@ -17,6 +18,7 @@ final readonly class Report
     public function __construct(
         public Kit $kit,
         public Scope $scope,
+        public HouseRules $rules,
         public Headline $headline,
         public array $lines,
         public array $holes,

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
-use Gondrik\Core\Match\Fit;
+use Gondrik\Core\Verdict\Fit;
 
 /** How a step or a line stands, best first. A step is never faulty, only a line is. */
 enum Status: string

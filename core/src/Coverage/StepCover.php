@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Coverage;
 
 use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\Work;
 use Gondrik\Core\Scope\Step;
 
 /** What a kit makes of one step. */
@@ -12,6 +13,7 @@ final readonly class StepCover
 {
     public function __construct(
         public Step $step,
+        public Work $work,
         public Status $status,
         /** The tool that is taken; null in a hole. */
         public ?ToolMatch $chosen,

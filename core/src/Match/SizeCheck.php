@@ -7,7 +7,9 @@ namespace Gondrik\Core\Match;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Standing;
-use Gondrik\Core\Size\StandingKind;
+use Gondrik\Core\Verdict\Findings;
+use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\ReasonCode;
 
 /** A wire's size against the printed range of a tool, and against what the shop has proven. */
 final class SizeCheck
@@ -15,40 +17,50 @@ final class SizeCheck
     /**
      * @param Fit $below what being under the range is worth
      *
-     * @return list<Reason>
+     * @return Standing to the printed range
      */
-    public static function of(Size $size, SizeRange $printed, ?SizeRange $proven, Fit $below = Fit::Unsuitable): array
+    public static function of(Size $size, SizeRange $printed, ?SizeRange $proven, Findings $findings, Fit $below = Fit::Unsuitable): Standing
     {
         $standing = $printed->standingOf($size);
         if ($standing->isInside()) {
-            return [self::inside($size, $printed, $standing), ...self::proven($size, $proven)];
-        }
-        if ($proven?->standingOf($size)->isInside() === true) {
-            return [self::provenBeyondPrint($size, $printed, $proven)];
+            $numbers = ['size' => $size->written, 'range' => $printed->written];
+            $standing->otherMarking
+                ? $findings->add(ReasonCode::SizeTradeEquivalent, Fit::Proper, [...$numbers, ...self::marking($standing)])
+                : $findings->add(ReasonCode::SizeInRange, Fit::Proper, $numbers);
+            self::proven($size, $proven, $findings);
+        } elseif ($proven !== null && $proven->standingOf($size)->isInside()) {
+            self::provenBeyondPrint($size, $printed, $proven, $findings);
+        } else {
+            $isAbove = $standing->isAbove();
+            $findings->add(
+                $isAbove ? ReasonCode::SizeAbove : ReasonCode::SizeBelow,
+                $isAbove ? Fit::Unsuitable : $below,
+                ['size' => $size->written, 'range' => $printed->written],
+                $standing->area,
+                $standing->span->nearestEnd($standing->area)->area,
+            );
         }
 
-        return [self::outside($size, $printed, $standing, $below)];
+        return $standing;
     }
 
-    /** @return list<Reason> for a size that is in the printed range, or where nothing is printed */
-    public static function proven(Size $size, ?SizeRange $proven): array
+    /** For a size that is in the printed range, or where nothing is printed. */
+    public static function proven(Size $size, ?SizeRange $proven, Findings $findings): void
     {
         if ($proven === null) {
-            return [];
+            return;
         }
         $standing = $proven->standingOf($size);
         $numbers = ['size' => $size->written, 'range' => $proven->written];
-
-        return [$standing->isInside()
-            ? new Reason(ReasonCode::SizeProven, Fit::Proper, $numbers)
-            : new Reason(ReasonCode::SizeUnproven, Fit::Makeshift, $numbers, $standing->area, $standing->span->nearestEnd($standing->area)->area)];
+        $standing->isInside()
+            ? $findings->add(ReasonCode::SizeProven, Fit::Proper, $numbers)
+            : $findings->add(ReasonCode::SizeUnproven, Fit::Makeshift, $numbers, $standing->area, $standing->span->nearestEnd($standing->area)->area);
     }
 
-    public static function provenBeyondPrint(Size $size, SizeRange $printed, SizeRange $proven): Reason
+    public static function provenBeyondPrint(Size $size, SizeRange $printed, SizeRange $proven, Findings $findings): void
     {
         $standing = $printed->standingOf($size);
-
-        return new Reason(
+        $findings->add(
             ReasonCode::SizeProvenBeyondPrint,
             Fit::Makeshift,
             ['size' => $size->written, 'range' => $printed->written, 'proven' => $proven->written],
@@ -57,29 +69,9 @@ final class SizeCheck
         );
     }
 
-    /** What a standing says beside passing: the equivalent, or the span that somebody has to look at. */
-    public static function marking(Standing $standing): string
+    /** @return array<string, string> what has to be looked at: the trade equivalent that passes, or the span of the other marking */
+    public static function marking(Standing $standing): array
     {
-        return $standing->equivalent->written ?? $standing->span->written();
-    }
-
-    private static function inside(Size $size, SizeRange $range, Standing $standing): Reason
-    {
-        return $standing->otherMarking
-            ? new Reason(ReasonCode::SizeTradeEquivalent, Fit::Proper, ['size' => $size->written, 'range' => $range->written, 'marking' => self::marking($standing)])
-            : new Reason(ReasonCode::SizeInRange, Fit::Proper, ['size' => $size->written, 'range' => $range->written]);
-    }
-
-    private static function outside(Size $size, SizeRange $range, Standing $standing, Fit $below): Reason
-    {
-        assert($standing->kind === StandingKind::Outside);
-
-        return new Reason(
-            $standing->isAbove() ? ReasonCode::SizeAbove : ReasonCode::SizeBelow,
-            $standing->isAbove() ? Fit::Unsuitable : $below,
-            ['size' => $size->written, 'range' => $range->written],
-            $standing->area,
-            $standing->span->nearestEnd($standing->area)->area,
-        );
+        return $standing->equivalent !== null ? ['equivalent' => $standing->equivalent->written] : ['marking' => $standing->span->written()];
     }
 }

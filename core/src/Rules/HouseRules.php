@@ -9,6 +9,7 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Verdict\HouseRule;
 
 /** The house rules in force, every key decided. The defaults of the constructor are the default column. */
 final readonly class HouseRules
@@ -23,10 +24,15 @@ final readonly class HouseRules
         TerminalClass::TwinFerrule,
     ];
 
+    public const CARRY = [ToolKind::TwoPoleTester, ToolKind::EyeProtection];
+
     /** Nest code of the terminals that the red band rule is about. */
     private const RED = 'red';
 
     private const NARROW_RED = '22-18 AWG / 0.5-1 mm2';
+
+    /** @var array<string, true> rules that are not the default, by key */
+    private array $changed;
 
     /**
      * @param list<TerminalClass> $fullCycleFor   classes whose crimp must complete its stroke
@@ -46,36 +52,50 @@ final readonly class HouseRules
         public Stance $solderSplices = Stance::Refuse,
         public array $insulationGrip = [],
         public bool $wetNeedsSleeve = true,
-        public bool $pullTest = false,
+        public PullTesting $pullTest = PullTesting::Tug,
+        public bool $listedWire = false,
+        public Insulations $insulations = new Insulations(null),
+        public Stance $solderOnCrimp = Stance::Refuse,
         public PullStandard $pullStandard = PullStandard::ByClass,
         public bool $poweredFinalTorque = false,
         public RedBand $redBand = RedBand::Wide,
         public array $backupFor = [],
-        public array $carry = [ToolKind::VoltageTester, ToolKind::EyeProtection],
-    ) {}
+        public array $carry = self::CARRY,
+    ) {
+        $changed = [];
+        foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {
+            $name = $parameter->getName();
+            if (serialize($this->{$name}) !== serialize($parameter->getDefaultValue())) {
+                $changed[$name] = true;
+            }
+        }
+        $this->changed = $changed;
+    }
 
     /** Weakest first, over the defaults: the shop's choice, then the scope's. In each the preset comes before its keys. */
     public static function inForce(?RuleChoice ...$choices): self
     {
         $rules = new self();
         foreach (array_filter($choices) as $choice) {
-            $base = $choice->preset?->rules() ?? $rules;
-            $rules = new self(...array_merge(get_object_vars($base), $choice->written()));
+            $rules = new self(...array_merge(($choice->preset?->rules() ?? $rules)->keys(), $choice->written()));
         }
 
         return $rules;
     }
 
-    /** The name of a rule where it differs from the default, so that a verdict can say what changed it. */
-    public function changed(string $rule): ?string
+    /** @return array<string, mixed> every rule by its key */
+    public function keys(): array
     {
-        static $defaults = null;
-        $defaults ??= get_object_vars(new self());
-
-        return $defaults[$rule] === get_object_vars($this)[$rule] ? null : $rule;
+        return array_diff_key(get_object_vars($this), ['changed' => null]);
     }
 
-    /** The terminal's size as the house reads it: red is narrowed where the house says so. */
+    /** The rule itself where it differs from the default, so that a verdict can say what changed it. */
+    public function changed(HouseRule $rule): ?HouseRule
+    {
+        return isset($this->changed[$rule->value]) ? $rule : null;
+    }
+
+    /** The terminal's size as the house reads it: red is narrowed where the house says so, and never widened. */
     public function sizeOf(Terminal $terminal): SizeRange
     {
         if ($this->redBand === RedBand::Wide || $terminal->nest !== self::RED) {
@@ -87,7 +107,23 @@ final readonly class HouseRules
             $limit = $narrow->spanOf($span->family());
             $spans[] = $limit === null ? $span : $span->narrowedTo($limit);
         }
+        $left = array_filter($spans);
 
-        return SizeRange::of($spans);
+        // A terminal that is coded red and has nothing of the band says more of its code than of its size.
+        return $left === [] ? $terminal->size : SizeRange::of($left);
+    }
+
+    /**
+     * The kinds that a kit carries here.
+     *
+     * @param list<ToolKind> $more that the scope adds
+     *
+     * @return list<ToolKind> each once
+     */
+    public function carried(array $more): array
+    {
+        $puller = $this->pullTest === PullTesting::Sample ? [ToolKind::Puller] : [];
+
+        return array_values(array_unique([...$this->carry, ...$puller, ...$more], SORT_REGULAR));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Rules;
 
-use Gondrik\Core\ListOf;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Value\ListOf;
 
 /** What a shop or a scope writes down of its house rules: a preset, and keys that differ from it. */
 final readonly class RuleChoice
@@ -33,7 +33,10 @@ final readonly class RuleChoice
         #[ListOf(TerminalClass::class)]
         public ?array $insulationGrip = null,
         public ?bool $wetNeedsSleeve = null,
-        public ?bool $pullTest = null,
+        public ?PullTesting $pullTest = null,
+        public ?bool $listedWire = null,
+        public ?Insulations $insulations = null,
+        public ?Stance $solderOnCrimp = null,
         public ?PullStandard $pullStandard = null,
         public ?bool $poweredFinalTorque = null,
         public ?RedBand $redBand = null,

@@ -9,4 +9,5 @@ enum Access: string
 {
     case Open = 'open';
     case Tight = 'tight';
+    case OneHanded = 'one-handed';
 }

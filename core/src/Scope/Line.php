@@ -4,28 +4,25 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Scope;
 
-use Gondrik\Core\ByReference;
-use Gondrik\Core\Invalid;
-use Gondrik\Core\ListOf;
-use Gondrik\Core\Terminal\Place;
-use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Value\ByReference;
+use Gondrik\Core\Value\Inline;
+use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\Wire;
 
 /**
- * One line of a scope: this wire into this terminal so many times, or a screw to be tightened.
- * Temperatures in °C, torque in N·m.
+ * One line of a scope: this wire into this terminal so many times, or a screw to be cut to length or tightened.
+ * Torque in N·m, the iron's temperature in °C.
  */
 final readonly class Line
 {
-    /**
-     * @param list<HandStep> $add
-     * @param list<HandStep> $drop
-     *
-     * @throws Invalid naming the field that cannot be
-     */
+    /** @var list<End> what a bare screw has none of */
+    public array $ends;
+
+    /** @throws Invalid naming the field that cannot be */
     public function __construct(
         public string $id,
         #[ByReference]
@@ -36,75 +33,113 @@ final readonly class Line
         /** The wire at the other end of a splice. */
         #[ByReference]
         public ?Wire $wireB = null,
-        /** Wires of the first kind laid together in its barrel. */
-        public int $wiresInBarrel = 1,
-        public Preparation $prep = Preparation::None,
-        public ?Stud $stud = null,
-        public ?Clamp $clamp = null,
-        public Place $place = Place::Plain,
-        public bool $wet = false,
-        public float $ambient = 20.0,
-        public bool $noMains = false,
-        public Access $access = Access::Open,
-        /** The wire is opened in mid-span, not cut. */
-        public bool $midSpan = false,
-        public bool $housing = false,
-        public bool $sleeve = false,
+        #[Inline]
+        public Joint $joint = new Joint(),
+        #[Inline]
+        public Surroundings $surroundings = new Surroundings(),
         public ?float $torque = null,
+        /** Thread of a screw that is cut to length, "6-32". */
+        public ?string $shear = null,
         /** Of the soldering iron. */
         public ?float $temperature = null,
-        #[ListOf(HandStep::class)]
-        public array $add = [],
-        #[ListOf(HandStep::class)]
-        public array $drop = [],
+        #[Inline]
+        public HandSteps $byHand = new HandSteps(),
         public ?string $note = null,
     ) {
         if ($wire === null && $terminal === null) {
-            if ($torque === null) {
-                throw Invalid::at('', $id, 'give a wire and a terminal, or the torque of a screw');
-            }
-            if ($wireB !== null) {
-                throw Invalid::at('wireB', $wireB->id, 'a second wire needs a first one');
-            }
+            $this->refuseNoScrew();
         } elseif ($wire === null || $terminal === null) {
-            throw Invalid::at($wire === null ? 'wire' : 'terminal', null, 'a line has both a wire and a terminal, or a torque alone');
+            throw Invalid::at($wire === null ? 'wire' : 'terminal', null, 'a line has both a wire and a terminal, or is a screw with a torque or a thread to shear');
+        } elseif ($shear !== null) {
+            throw Invalid::at('shear', $shear, 'only a line without wire and terminal is a screw that is cut to length');
         }
         if ($wireB !== null && $terminal?->ends !== 2) {
             throw Invalid::at('wireB', $wireB->id, 'a second wire needs a terminal with two ends (ends: 2)');
         }
-        foreach ($drop as $index => $step) {
-            if ($step->op === $this->endingStep()) {
-                throw Invalid::at('drop/' . $index . '/op', $step->op->value, 'the step that ends the wire cannot be dropped');
-            }
-        }
-        foreach ($add as $index => $step) {
+        $this->refuseDroppingTheEnd();
+        foreach ($byHand->add as $index => $step) {
             $this->refuseAdding($step->op, 'add/' . $index . '/op');
         }
+        $ends = $wire === null ? [] : [new End($wire, $joint->wiresInBarrel, $joint->midSpan)];
+        $this->ends = $wireB === null ? $ends : [...$ends, new End($wireB)];
     }
 
-    /** The step that holds the wire: its crimp, its solder, a screw clamp's torque. A bare screw has only its torque. */
-    public function endingStep(): Operation
+    /** Equal for lines that differ only in name, number and note: what holds of the one holds of the other. */
+    public function work(): string
     {
+        return implode('|', [
+            $this->wire?->id, $this->terminal?->id, $this->wireB?->id,
+            spl_object_id($this->joint), spl_object_id($this->surroundings), spl_object_id($this->byHand),
+            json_encode([$this->torque, $this->shear, $this->temperature]),
+        ]);
+    }
+
+    /** What is over the termination once the steps are done: a tube dropped by hand is none, one added by hand a plain one. */
+    public function sleeve(): Sleeve
+    {
+        $stated = $this->joint->sleeve ?? $this->terminal->sleeve ?? Sleeve::None;
+        if ($stated->isTube()) {
+            return $this->byHand->drops(Operation::Sleeve) ? Sleeve::None : $stated;
+        }
+        $isAdded = $this->terminal?->class !== TerminalClass::HeatShrink && $this->byHand->adds(Operation::Sleeve) && !$this->byHand->drops(Operation::Sleeve);
+
+        return $isAdded ? Sleeve::Plain : $stated;
+    }
+
+    /** Tape is wound, not a step; it stays whatever is done by hand. */
+    public function isTaped(): bool
+    {
+        return ($this->joint->sleeve ?? $this->terminal?->sleeve) === Sleeve::Tape;
+    }
+
+    /** The step that holds the wire: its crimp, its solder, a screw clamp's torque. What is pushed or twisted on has none. */
+    private function endingStep(): ?Operation
+    {
+        $class = $this->terminal?->class;
+
         return match (true) {
-            $this->terminal === null, $this->terminal->class === TerminalClass::ScrewClamp => Operation::Torque,
-            $this->terminal->class->isSoldered() => Operation::Solder,
-            default => Operation::Crimp,
+            $class === null => null,
+            $class === TerminalClass::ScrewClamp => Operation::Torque,
+            $class->isSoldered() => Operation::Solder,
+            $class->isCrimped() => Operation::Crimp,
+            default => null,
         };
     }
 
-    /** Whether a sleeve is shrunk over the termination besides what its class has. */
-    public function hasSleeve(): bool
+    private function refuseNoScrew(): void
     {
-        return $this->sleeve || $this->terminal?->sleeve === true;
+        if ($this->torque === null && $this->shear === null) {
+            throw Invalid::at('', $this->id, 'give a wire and a terminal, or the torque of a screw, or its thread to shear');
+        }
+        if ($this->wireB !== null) {
+            throw Invalid::at('wireB', $this->wireB->id, 'a second wire needs a first one');
+        }
+    }
+
+    private function refuseDroppingTheEnd(): void
+    {
+        foreach ($this->byHand->drop as $index => $step) {
+            if ($step->op === $this->endingStep()) {
+                throw Invalid::at('drop/' . $index . '/op', $step->op->value, 'the step that ends the wire cannot be dropped');
+            }
+            $isOnlyStep = $this->wire === null && ($step->op === Operation::Torque ? $this->shear === null : $step->op === Operation::ShearScrew && $this->torque === null);
+            if ($isOnlyStep) {
+                throw Invalid::at('drop/' . $index . '/op', $step->op->value, 'the only step of a screw cannot be dropped');
+            }
+        }
     }
 
     private function refuseAdding(Operation $op, string $field): void
     {
+        $class = $this->terminal?->class;
+        $isAnotherClass = in_array($op, [Operation::Crimp, Operation::Solder], true)
+            && $op !== $this->endingStep()
+            && !($op === Operation::Solder && $class?->isCrimped() === true);
         $expected = match (true) {
-            $op === Operation::ShearScrew => 'an operation on a termination; cutting screws is no step of a line',
-            in_array($op, [Operation::Crimp, Operation::Solder], true) && $op !== $this->endingStep() => 'no crimp or solder of another class of terminal',
-            $op !== Operation::Torque && $this->wire === null => 'a line without a wire has only its torque',
-            $op === Operation::StripSheath && $this->wire?->sheath === null && $this->wireB?->sheath === null => 'the wire has no sheath to take off',
+            $op === Operation::ShearScrew => $this->shear !== null ? null : 'only a screw with a thread to shear is cut to length',
+            $this->wire === null => $op === Operation::Torque ? null : 'a line without a wire has only its screw',
+            $isAnotherClass => 'no crimp or solder of another class of terminal',
+            $op === Operation::StripSheath && $this->wire->sheath === null && $this->wireB?->sheath === null => 'the wire has no sheath to take off',
             $op === Operation::Extract && $this->terminal?->extractCode === null => 'the terminal names no extractCode',
             default => null,
         };

@@ -8,6 +8,8 @@ namespace Gondrik\Core\Scope;
 enum Preparation: string
 {
     case None = 'none';
+    /** Laid back as they came, not twisted. */
+    case Relaid = 're-laid';
     case Twist = 'twist';
     case Tin = 'tin';
 }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Size;
 
-use Gondrik\Core\Invalid;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\Tolerance;
 
 /** From–to of a measured quantity; one end may be open. The unit is that of the place where it stands: mm, N·m or °C. */
 final readonly class Limits
@@ -28,16 +29,22 @@ final readonly class Limits
 
     public function isAbove(float $value): bool
     {
-        return $this->max !== null && $value > $this->max + 1e-9;
+        return $this->max !== null && Tolerance::isAbove($value, $this->max);
     }
 
     public function isBelow(float $value): bool
     {
-        return $this->min !== null && $value < $this->min - 1e-9;
+        return $this->min !== null && Tolerance::isBelow($value, $this->min);
     }
 
     public function holds(float $value): bool
     {
         return !$this->isAbove($value) && !$this->isBelow($value);
+    }
+
+    /** The end that a value outside lies beyond; null for one inside. */
+    public function missedEnd(float $value): ?float
+    {
+        return $this->isAbove($value) ? $this->max : ($this->isBelow($value) ? $this->min : null);
     }
 }

@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Size;
 
+use Gondrik\Core\Value\Plain;
+
 /**
  * A conductor size as somebody wrote it, with its area in mm².
  *
  * AWG diameters follow ASTM B258: d = 0.127 mm × 92^((36 − n)/39); 1/0 to 4/0 are n = 0 to −3.
  */
-final readonly class Size implements \Stringable
+final readonly class Size implements Plain, \Stringable
 {
     /** One kcmil in mm²: a thousand circles of one mil (0.0254 mm). */
     private const KCMIL = 1000 * M_PI / 4 * 0.0254 ** 2;
+
+    /** Characters: nothing longer is looked at, so that no pattern meets a text that it could get lost in. */
+    public const LONGEST = 64;
 
     public Family $family;
 
@@ -32,6 +37,9 @@ final readonly class Size implements \Stringable
     public static function parse(string $text): self
     {
         $text = trim($text);
+        if (mb_strlen($text) > self::LONGEST) {
+            throw InvalidSize::because($text, 'This is no wire size: at most ' . self::LONGEST . ' characters, like 12 AWG or 2.5 mm2.');
+        }
         if (preg_match('~,\d{3}(?!\d)~', $text) === 1) {
             throw InvalidSize::because($text, 'Is the comma in "' . $text . '" a decimal comma or does it part thousands? Write a point, or no comma.');
         }
@@ -40,7 +48,11 @@ final readonly class Size implements \Stringable
             throw InvalidSize::because($text, '"' . $text . '" is no wire size: write it like 12 AWG, 4/0 AWG, 8 B&S, 250 kcmil or 2.5 mm2.');
         }
         $number = str_replace(',', '.', $part['number']);
-        $unit = strtolower(str_replace(' ', '', ($part['unit'] ?? '') !== '' ? $part['unit'] : $part['prefix']));
+        $stated = $part['unit'] ?? '';
+        if ($part['prefix'] !== '' && $stated !== '') {
+            throw InvalidSize::because($text, '"' . $text . '" names two units. Write one: ' . $number . ' AWG or ' . $number . ' ' . strtolower($stated) . '.');
+        }
+        $unit = strtolower((string) preg_replace('~\s~u', '', $stated !== '' ? $stated : $part['prefix']));
 
         return match ($unit) {
             'awg' => self::gauge($text, $number, SizeUnit::Awg),
@@ -50,6 +62,16 @@ final readonly class Size implements \Stringable
             'mm' => throw InvalidSize::because($text, 'Is "' . $text . '" the outside diameter of the wire or the area of its conductor? For an area write ' . $number . ' mm2; a diameter is no size.'),
             default => throw InvalidSize::because($text, 'Is "' . $text . '" a gauge or an area? Write ' . $text . ' AWG or ' . $text . ' mm2.'),
         };
+    }
+
+    public static function read(mixed $plain): static
+    {
+        return self::parse(is_string($plain) ? $plain : '');
+    }
+
+    public function plain(): string
+    {
+        return $this->written;
     }
 
     /** AWG n, with 1/0 to 4/0 as n = 0 to −3. */

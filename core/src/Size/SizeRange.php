@@ -4,25 +4,42 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Size;
 
+use Gondrik\Core\Value\Plain;
+
 /** One span, or one of each family: "22-16 AWG / 0.5-1.5 mm2". */
-final readonly class SizeRange implements \Stringable
+final readonly class SizeRange implements Plain, \Stringable
 {
+    /** Characters: two spans of the longest sizes, and the words between. */
+    public const LONGEST = 64;
+
+    /** mm²: the least and the greatest end of both spans */
+    public float $from;
+
+    public float $to;
+
     private function __construct(
         public string $written,
         public ?Span $gauge,
         public ?Span $metric,
-    ) {}
+    ) {
+        $this->from = min($gauge->least->area ?? INF, $metric->least->area ?? INF);
+        $this->to = max($gauge->greatest->area ?? 0.0, $metric->greatest->area ?? 0.0);
+    }
 
     /**
-     * Reads one or two spans. The slash between spans stands after a unit, so "1/0-4/0 AWG / 50-120 mm2" reads well;
-     * the ends of a span come in either order.
+     * Reads one or two spans, their ends in either order and in every form that a size has: "22-16 AWG", "AWG 22-16",
+     * "12 AWG to 250 kcmil". The slash of 1/0 to 4/0 belongs to the gauge, so "1/0-4/0 AWG / 50-120 mm2" reads well.
      *
      * @throws InvalidSize naming the part that cannot be read.
      */
     public static function parse(string $text): self
     {
         $written = trim($text);
-        $parts = preg_split('~(?<=awg|b&s|kcmil|mcm|mm2|mm²)\s*/\s*~iu', $written) ?: [$written];
+        if (mb_strlen($written) > self::LONGEST) {
+            throw InvalidSize::because($written, 'This is no range of sizes: at most ' . self::LONGEST . ' characters, like 22-16 AWG / 0.5-1.5 mm2.');
+        }
+        $close = (string) preg_replace('~\s*/\s*~u', '/', $written);
+        $parts = preg_split('~(?<!\d)/|(?<=\d)/(?!0(?![\d.,]))~u', $close) ?: [$written];
         $spans = array_map(self::span(...), $parts);
         if (count($spans) === 2 && $spans[0]->family() === $spans[1]->family()) {
             throw InvalidSize::because($written, '"' . $written . '" gives two spans of one family; give one of AWG or kcmil and one of mm2.');
@@ -32,6 +49,16 @@ final readonly class SizeRange implements \Stringable
         }
 
         return self::of($spans, $written);
+    }
+
+    public static function read(mixed $plain): static
+    {
+        return self::parse(is_string($plain) ? $plain : '');
+    }
+
+    public function plain(): string
+    {
+        return $this->written;
     }
 
     /** @param non-empty-array<Span> $spans at most one of each family */
@@ -120,6 +147,18 @@ final readonly class SizeRange implements \Stringable
         return new Standing(StandingKind::Outside, $size->area, $own ?? $other ?? $this->spans()[0]);
     }
 
+    /** Whether a size that is outside is so by one trade size of the range's own series, or counts as that one. */
+    public function isOneSizeOff(Standing $standing, ?Size $size): bool
+    {
+        $span = $standing->span;
+        $next = $standing->isAbove()
+            ? TradeSeries::above($span->greatest->area, $span->family())
+            : TradeSeries::below($span->least->area, $span->family());
+
+        return $next !== null && (Span::between($next, $standing->isAbove() ? $span->greatest : $span->least)->holds($standing->area)
+            || ($size !== null && self::single($next)->standingOf($size)->isInside()));
+    }
+
     /**
      * Several equal wires laid together: the sum of their areas, exact, against the own span, else the other.
      */
@@ -172,7 +211,7 @@ final readonly class SizeRange implements \Stringable
 
     private static function span(string $text): Span
     {
-        $ends = preg_split('~\s*(?:-|–|\bto\b)\s*~u', trim($text)) ?: [];
+        $ends = preg_split('~\s*(?:-|–|\bto\b)\s*~iu', trim($text)) ?: [];
         if (count($ends) === 1) {
             $size = Size::parse($text);
 
@@ -181,9 +220,19 @@ final readonly class SizeRange implements \Stringable
         if (count($ends) !== 2) {
             throw InvalidSize::because($text, '"' . $text . '" is no range: write it like 22-16 AWG, 0.5-1.5 mm2 or both with a slash between.');
         }
-        $last = Size::parse($ends[1]);
-        $first = preg_match('~[a-z²&]~iu', $ends[0]) === 1 ? $ends[0] : $ends[0] . ' ' . $last->unit->value;
+        // One unit serves both ends, wherever it stands.
+        if (self::namesUnit($ends[1])) {
+            $last = Size::parse($ends[1]);
 
-        return Span::between(Size::parse($first), $last);
+            return Span::between(Size::parse(self::namesUnit($ends[0]) ? $ends[0] : $ends[0] . ' ' . $last->unit->value), $last);
+        }
+        $first = Size::parse($ends[0]);
+
+        return Span::between($first, Size::parse($ends[1] . ' ' . $first->unit->value));
+    }
+
+    private static function namesUnit(string $end): bool
+    {
+        return preg_match('~[a-z²&]~iu', $end) === 1;
     }
 }

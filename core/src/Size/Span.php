@@ -13,7 +13,15 @@ final readonly class Span
     /** Room for the last digits of floating point arithmetic. */
     private const EXACT = 1e-9;
 
-    private function __construct(public Size $least, public Size $greatest) {}
+    private float $from;
+
+    private float $to;
+
+    private function __construct(public Size $least, public Size $greatest)
+    {
+        $this->from = $least->area * (1 - self::EXACT);
+        $this->to = $greatest->area * (1 + self::EXACT);
+    }
 
     /** @throws InvalidSize when the ends are of different families. */
     public static function between(Size $one, Size $other): self
@@ -39,8 +47,8 @@ final readonly class Span
     /** @param float $area mm² */
     public function holds(float $area, float $tolerance = 0.0): bool
     {
-        return $area >= $this->least->area * (1 - $tolerance - self::EXACT)
-            && $area <= $this->greatest->area * (1 + $tolerance + self::EXACT);
+        return $area >= $this->from - $tolerance * $this->least->area
+            && $area <= $this->to + $tolerance * $this->greatest->area;
     }
 
     /** The end that an area outside lies beyond. */
@@ -57,13 +65,13 @@ final readonly class Span
         );
     }
 
-    /** What both hold; the other span where they hold nothing together. */
-    public function narrowedTo(self $other): self
+    /** What both hold; null where they hold nothing together. */
+    public function narrowedTo(self $other): ?self
     {
         $least = $other->least->area > $this->least->area ? $other->least : $this->least;
         $greatest = $other->greatest->area < $this->greatest->area ? $other->greatest : $this->greatest;
 
-        return $least->area <= $greatest->area ? new self($least, $greatest) : $other;
+        return $least->area <= $greatest->area ? new self($least, $greatest) : null;
     }
 
     /** Gauges backwards, as printed on tools: "22-16 AWG"; areas upwards: "0.5-1.5 mm2". */
@@ -72,11 +80,9 @@ final readonly class Span
         if ($this->least->area === $this->greatest->area) {
             return $this->least->written;
         }
-        $pattern = '~\s*(?:awg|b\s?&\s?s|kcmil|mcm|mm2|mm²|mm\^2)$~iu';
-        preg_match($pattern, $this->least->written, $one);
-        preg_match($pattern, $this->greatest->written, $two);
-        $short = ($one[0] ?? '') === ($two[0] ?? '-') ? preg_replace($pattern, '', $this->least->written) : $this->least->written;
+        $number = static fn(Size $size): string => (string) preg_replace('~^awg\s*#?\s*|\s*(?:awg|b\s?&\s?s|kcmil|mcm|mm2|mm²|mm\^2)$~iu', '', $size->written);
+        $greatest = preg_match('~^awg~i', $this->greatest->written) === 1 ? $number($this->greatest) . ' AWG' : $this->greatest->written;
 
-        return $short . '-' . $this->greatest->written;
+        return ($this->least->unit === $this->greatest->unit ? $number($this->least) : $this->least->written) . '-' . $greatest;
     }
 }

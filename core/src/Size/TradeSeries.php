@@ -33,6 +33,20 @@ final class TradeSeries
         return null;
     }
 
+    /** The next size of the series below an area in mm², likewise; null past the end. */
+    public static function below(float $area, Family $family): ?Size
+    {
+        $below = null;
+        foreach (self::of($family) as $size) {
+            if ($size->area >= $area * (1 - Span::CLOSE)) {
+                break;
+            }
+            $below = $size;
+        }
+
+        return $below;
+    }
+
     /** Whether an area in mm² is within 3 % of a gauge of that family, and so is that gauge too. */
     public static function isCloseToGauge(float $area, Family $family): bool
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Terminal;
 
-use Gondrik\Core\Invalid;
+use Gondrik\Core\Value\Invalid;
 
 /** How much insulation comes off for a terminal, in mm. */
 final readonly class StripLength

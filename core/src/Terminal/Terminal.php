@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Terminal;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\ListOf;
 use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Wire\Conductor;
 use Gondrik\Core\Wire\Construction;
 
@@ -42,10 +43,12 @@ final readonly class Terminal
         #[ListOf(Conductor::class)]
         public ?array $conductors = null,
         public bool $sealed = false,
-        /** It needs a sleeve over it. */
-        public bool $sleeve = false,
+        /** What it wants over it. */
+        public Sleeve $sleeve = Sleeve::None,
         /** The metal sleeve reaches to the rear, so that a double crimp grips the insulation too. */
         public bool $sleeveToRear = false,
+        /** Makeshift: it holds, but never well. */
+        public Fit $grade = Fit::Proper,
         #[ListOf(Place::class)]
         public ?array $suits = null,
         public int $ends = 1,
@@ -68,7 +71,7 @@ final readonly class Terminal
             return in_array($construction, $this->takes, true);
         }
 
-        return !$this->class->isCrimped() || $this->class === TerminalClass::Tap || $construction !== Construction::Solid;
+        return $construction !== Construction::Solid || !$this->class->wantsStrands();
     }
 
     /** Fine strands are named as taken, not merely not refused. */

@@ -17,15 +17,18 @@ enum TerminalClass: string
     case TwinFerrule = 'twin-ferrule';
     case Lug = 'lug';
     case Tap = 'tap';
+    case Ribbon = 'ribbon';
     case Coax = 'coax';
     case Ignition = 'ignition';
     case SolderCup = 'solder-cup';
     case SolderSplice = 'solder-splice';
     case ScrewClamp = 'screw-clamp';
+    case PushIn = 'push-in';
+    case TwistOn = 'twist-on';
 
     public function isCrimped(): bool
     {
-        return !$this->isSoldered() && $this !== self::ScrewClamp;
+        return !$this->isSoldered() && $this !== self::ScrewClamp && $this !== self::PushIn && $this !== self::TwistOn;
     }
 
     public function isSoldered(): bool
@@ -55,9 +58,24 @@ enum TerminalClass: string
         return $this === self::Ferrule || $this === self::TwinFerrule;
     }
 
+    /** Its clamp presses on the strands themselves: bare fine ones spread. */
+    public function pressesStrands(): bool
+    {
+        return $this === self::ScrewClamp || $this === self::PushIn;
+    }
+
+    /** A barrel that is closed round the strands, where a solid conductor has no hold. */
+    public function wantsStrands(): bool
+    {
+        return match ($this) {
+            self::Tap, self::Ribbon, self::Coax, self::Ignition => false,
+            default => $this->isCrimped(),
+        };
+    }
+
     public function takesUnstripped(): bool
     {
-        return $this === self::Tap;
+        return $this === self::Tap || $this === self::Ribbon;
     }
 
     /** @return list<self> */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\ListOf;
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Verdict\Fit;
 
 /** Pressing a terminal onto a wire. */
 final readonly class Crimp extends Capability

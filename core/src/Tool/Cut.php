@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Verdict\Fit;
 
 /** Cutting wire off. */
 final readonly class Cut extends Capability

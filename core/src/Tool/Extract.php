@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\ListOf;
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Verdict\Fit;
 
 /** Getting a contact out of its housing again. */
 final readonly class Extract extends Capability

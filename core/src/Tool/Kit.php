@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\ListOf;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\ListOf;
 
 /** Tools that travel together, in the order in which they are reached for. */
 final readonly class Kit
@@ -23,6 +23,10 @@ final readonly class Kit
         public string $name,
         #[ListOf(KitEntry::class)]
         public array $tools,
+        /** False: a bench to which the work comes. */
+        public bool $travels = true,
+        /** The hand it is for. */
+        public ?Hand $hand = null,
         public ?string $note = null,
     ) {
         $byTool = [];
@@ -61,6 +65,6 @@ final readonly class Kit
     {
         $added = array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), array_values($tools));
 
-        return new self($this->id, $this->name, [...$this->tools, ...$added], $this->note);
+        return new self($this->id, $this->name, [...$this->tools, ...$added], $this->travels, $this->hand, $this->note);
     }
 }

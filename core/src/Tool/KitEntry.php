@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\ByReference;
+use Gondrik\Core\Value\ByReference;
 
 /** So many of one tool model in a kit. */
 final readonly class KitEntry

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Invalid;
 use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Invalid;
 
 /** One place in a crimping die. Diameters in mm. */
 final readonly class Nest

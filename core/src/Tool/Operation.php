@@ -13,23 +13,8 @@ enum Operation: string
     case Crimp = 'crimp';
     case Solder = 'solder';
     case Sleeve = 'sleeve';
+    case ShearScrew = 'shear-screw';
     case Torque = 'torque';
     case PullTest = 'pull-test';
     case Extract = 'extract';
-    case ShearScrew = 'shear-screw';
-
-    /** @return list<self> operations a line can need, in the order of work */
-    public static function steps(): array
-    {
-        return array_values(array_filter(self::cases(), static fn(self $operation): bool => $operation !== self::ShearScrew));
-    }
-
-    /** Operations that stand once for each wire of a splice. */
-    public function isPerWire(): bool
-    {
-        return match ($this) {
-            self::Cut, self::StripSheath, self::Strip, self::Crimp, self::Solder, self::PullTest => true,
-            default => false,
-        };
-    }
 }

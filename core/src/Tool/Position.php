@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\Size\ConductorDiameter;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
 
 /** One notch or die of a stripper, as it is marked for solid and for stranded wire. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\ListOf;
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Verdict\Fit;
 
 /** Cutting small machine screws and re-threading them. */
 final readonly class ShearScrew extends Capability

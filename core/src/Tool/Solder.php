@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Verdict\Fit;
 
 /** Soldering. */
 final readonly class Solder extends Capability

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\ListOf;
-use Gondrik\Core\Match\Fit;
 use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Wire\Material;
 use Gondrik\Core\Wire\SheathShape;
 

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\ListOf;
+use Gondrik\Core\Value\Inline;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\ListOf;
 
-/** A tool model. Money in whole cents, mass in g, lengths in mm, forces in N. */
+/** A tool model. */
 final readonly class Tool
 {
-    /** @var array<string, list<Capability>> by operation */
+    /** @var array<string, non-empty-list<Capability>> by operation */
     private array $byOperation;
 
     /**
      * @param list<Capability> $capabilities
-     * @param list<string>     $requires     ids of tools it cannot work without
      *
      * @throws Invalid when it requires itself
      */
@@ -25,23 +25,15 @@ final readonly class Tool
         public ToolKind $kind,
         #[ListOf(Capability::class)]
         public array $capabilities,
-        public ?int $price = null,
-        public ?int $massGrams = null,
-        public ?float $handSpan = null,
-        public ?float $gripForce = null,
-        public ?float $headSize = null,
-        /** Works where access is tight. */
-        public bool $compact = false,
-        public bool $oneHanded = false,
-        public Energy $energy = Energy::Hand,
-        #[ListOf('string')]
-        public array $requires = [],
-        public ?int $perUse = null,
-        public ?int $perMonth = null,
-        public bool $inPlaceOnly = false,
+        #[Inline]
+        public Cost $cost = new Cost(),
+        #[Inline]
+        public Handling $handling = new Handling(),
+        #[Inline]
+        public Needs $needs = new Needs(),
         public ?string $note = null,
     ) {
-        if (in_array($id, $requires, true)) {
+        if (in_array($id, $needs->requires, true)) {
             throw Invalid::at('requires', $id, 'other tools; a tool does not require itself');
         }
         $byOperation = [];

@@ -20,15 +20,6 @@ enum Material: string
     case Tpe = 'tpe';
     case Polyimide = 'polyimide';
 
-    /** As people write it: PVC, but rubber. */
-    public function inWords(): string
-    {
-        return match ($this) {
-            self::Rubber, self::Silicone, self::Polyimide => $this->value,
-            default => strtoupper($this->value),
-        };
-    }
-
     public function group(): MaterialGroup
     {
         return match ($this) {

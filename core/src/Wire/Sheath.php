@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Wire;
 
-use Gondrik\Core\Invalid;
+use Gondrik\Core\Value\Invalid;
 
 /** The outer jacket of a cable. Diameters and lengths in mm. */
 final readonly class Sheath
@@ -20,7 +20,6 @@ final readonly class Sheath
         public ?float $strip = null,
         /** A bare earth core that can be pulled through the sheath. */
         public bool $bareEarth = false,
-        public ?bool $groove = null,
     ) {
         if ($shape === SheathShape::Flat && $od !== null) {
             throw Invalid::at('od', $od, 'a flat sheath has width and height, no od');

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Wire;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\Size\ConductorDiameter;
 use Gondrik\Core\Size\Size;
+use Gondrik\Core\Value\Invalid;
 
 /** One wire or cable of the catalogue. Diameters in mm, temperature in °C. */
 final readonly class Wire

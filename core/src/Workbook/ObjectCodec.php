@@ -4,15 +4,13 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Invalid;
-use Gondrik\Core\Size\Size;
-use Gondrik\Core\Size\SizeRange;
-use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Value\Plain;
 
 /**
- * Between value objects and plain JSON data: a key for each constructor parameter, under the same name. What has its
- * default is left out when written.
+ * Between value objects and plain JSON data: a key for each constructor parameter, under the same name; the keys of a group
+ * stand in the object itself. What has its default is left out when written.
  */
 final class ObjectCodec
 {
@@ -20,8 +18,8 @@ final class ObjectCodec
     private array $problems = [];
 
     /**
-     * @param (\Closure(class-string, string): ?object)|null $find  a thing that stands elsewhere, by class and id; null where it could not be read
-     * @param ProblemPaths|null                              $shape where the shape of the data has been found wrong already
+     * @param (\Closure(class-string, string): (object|Unread))|null $find  a thing that stands elsewhere, by class and id
+     * @param ProblemPaths|null                                      $shape where the shape of the data has been found wrong already
      */
     public function __construct(private readonly ?\Closure $find = null, private readonly ?ProblemPaths $shape = null) {}
 
@@ -37,41 +35,70 @@ final class ObjectCodec
      * @param class-string<T> $class
      * @param string          $path  of the data in its document, for problems
      *
-     * @return T|null null when it, or a thing it refers to, has a problem
+     * @return T|Unread broken when it, or a thing it refers to, has a problem
      */
-    public function read(string $class, \stdClass $data, string $path): ?object
+    public function read(string $class, \stdClass $data, string $path): object
     {
         if ($class === Capability::class) {
             if (!is_string($data->op ?? null) || $this->shape?->isAt($path . '/op') === true) {
-                return null;
+                return Unread::Broken;
             }
+            /** @var class-string<T> $class */
             $class = CapabilityTypes::classOf($data->op);
         }
         $arguments = [];
         // What is wrong in shape cannot be built, but what stands in it is read on: all problems come at once.
         $isWhole = $this->shape?->isAtOrBelow($path) !== true;
         foreach (ObjectPlan::of($class)->fields as $field) {
-            if (!property_exists($data, $field->name)) {
-                continue;
+            $value = match (true) {
+                $field->isInline && class_exists($field->type) => $this->readGroup($field->type, $field->default, $data, $path),
+                !property_exists($data, $field->name) || $this->shape?->isAt($path . '/' . $field->name) === true => null,
+                default => $this->readValue($field, $data->{$field->name}, $path . '/' . $field->name),
+            };
+            $isBroken = $value instanceof Unread || (is_array($value) && in_array(Unread::Broken, $value, true));
+            $isWhole = $isWhole && !$isBroken;
+            if ($value !== null && !$isBroken) {
+                $arguments[$field->name] = $value;
             }
-            if ($this->shape?->isAt($path . '/' . $field->name) === true) {
-                continue;
-            }
-            $value = $this->readValue($field, $data->{$field->name}, $path . '/' . $field->name);
-            $isWhole = $isWhole && $value !== null && !(is_array($value) && in_array(null, $value, true));
-            $arguments[$field->name] = $value;
         }
-        if (!$isWhole) {
-            return null;
-        }
+
+        return $isWhole ? $this->build($class, $arguments, $path) : Unread::Broken;
+    }
+
+    /**
+     * A group that says nothing of its own is one and the same object for all that have it.
+     *
+     * @param class-string $group
+     */
+    private function readGroup(string $group, mixed $default, \stdClass $data, string $path): object
+    {
+        $read = $this->read($group, $data, $path);
+
+        return is_object($default) && !$read instanceof Unread && get_object_vars($read) === get_object_vars($default) ? $default : $read;
+    }
+
+    /**
+     * @template T of object
+     *
+     * @param class-string<T>      $class
+     * @param array<string, mixed> $arguments
+     *
+     * @return T|Unread
+     */
+    private function build(string $class, array $arguments, string $path): object
+    {
         try {
-            /** @var T */
             return new $class(...$arguments);
         } catch (Invalid $refused) {
-            $this->problems[] = new Problem($refused->field === '' ? $path : $path . '/' . $refused->field, $refused->value, $refused->expected);
-
-            return null;
+            return $this->refuse($refused->field === '' ? $path : $path . '/' . $refused->field, $refused);
         }
+    }
+
+    private function refuse(string $path, Invalid $refused): Unread
+    {
+        $this->problems[] = new Problem($path, $refused->value, $refused->expected);
+
+        return Unread::Broken;
     }
 
     /**
@@ -87,10 +114,13 @@ final class ObjectCodec
         }
         foreach (ObjectPlan::of($thing::class)->fields as $field) {
             $value = $thing->{$field->name};
-            if (!$whole && $field->hasDefault && $value === $field->default) {
-                continue;
+            if ($field->isInline && is_object($value)) {
+                foreach (get_object_vars($this->write($value, $whole)) as $key => $member) {
+                    $data->{$key} = $member;
+                }
+            } elseif ($whole || !$field->hasDefault || $value !== $field->default) {
+                $data->{$field->name} = $field->isReference ? $value?->id : $this->writeValue($value);
             }
-            $data->{$field->name} = $field->isReference ? $value?->id : $this->writeValue($value);
         }
 
         return $data;
@@ -101,7 +131,7 @@ final class ObjectCodec
         if ($field->isList) {
             $items = [];
             foreach ((array) $value as $index => $item) {
-                $items[] = $this->shape?->isAt($path . '/' . $index) === true ? null : $this->readOne($field->type, $item, $path . '/' . $index);
+                $items[] = $this->shape?->isAt($path . '/' . $index) === true ? Unread::Broken : $this->readOne($field->type, $item, $path . '/' . $index);
             }
 
             return $items;
@@ -113,27 +143,36 @@ final class ObjectCodec
     private function readOne(string $type, mixed $value, string $path): mixed
     {
         return match (true) {
-            $type === 'float' => (float) $value,
+            // Minus nought is nought.
+            $type === 'float' => (float) $value === 0.0 ? 0.0 : (float) $value,
             $type === 'int' => (int) $value,
             $type === 'string', $type === 'bool' => $value,
-            $type === Size::class => Size::parse((string) $value),
-            $type === SizeRange::class => SizeRange::parse((string) $value),
-            $type === Stud::class => Stud::parse((string) $value),
+            is_subclass_of($type, Plain::class) => $this->readPlain($type, $value, $path),
             is_subclass_of($type, \BackedEnum::class) => $type::from($value),
             class_exists($type) && $value instanceof \stdClass => $this->read($type, $value, $path),
             default => throw new \LogicException('no reader for ' . $type . ' at ' . $path),
         };
     }
 
-    private function readReference(string $type, string $id, string $path): ?object
+    /** @param class-string<Plain> $type */
+    private function readPlain(string $type, mixed $value, string $path): object
     {
         try {
-            return class_exists($type) && $this->find !== null ? ($this->find)($type, $id) : null;
+            return $type::read($value);
         } catch (Invalid $refused) {
-            $this->problems[] = new Problem($path, $id, $refused->expected);
-
-            return null;
+            return $this->refuse($path, $refused);
         }
+    }
+
+    private function readReference(string $type, string $id, string $path): object
+    {
+        $found = class_exists($type) && $this->find !== null ? ($this->find)($type, $id) : Unread::Unknown;
+        if ($found !== Unread::Unknown) {
+            return $found;
+        }
+        $this->problems[] = new Problem($path, $id, 'no ' . WorkbookList::holding($type)->one() . ' of the workbook has this id');
+
+        return Unread::Broken;
     }
 
     private function writeValue(mixed $value): mixed
@@ -141,7 +180,7 @@ final class ObjectCodec
         return match (true) {
             is_array($value) => array_map($this->writeValue(...), $value),
             $value instanceof \BackedEnum => $value->value,
-            $value instanceof Size, $value instanceof SizeRange, $value instanceof Stud => $value->written,
+            $value instanceof Plain => $value->plain(),
             is_object($value) => $this->write($value),
             default => $value,
         };

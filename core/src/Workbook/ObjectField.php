@@ -14,6 +14,8 @@ final readonly class ObjectField
         public bool $isList,
         /** Written as the id of a thing that stands elsewhere. */
         public bool $isReference,
+        /** A group whose keys stand in the object itself. */
+        public bool $isInline,
         public bool $hasDefault,
         public mixed $default,
     ) {}

@@ -4,13 +4,14 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\ByReference;
-use Gondrik\Core\ListOf;
+use Gondrik\Core\Value\ByReference;
+use Gondrik\Core\Value\Inline;
+use Gondrik\Core\Value\ListOf;
 
 /** The constructor of a value object, read once. */
 final readonly class ObjectPlan
 {
-    /** @param list<ObjectField> $fields in the order of the constructor */
+    /** @param list<ObjectField> $fields in the order of the constructor, a group as one */
     private function __construct(public array $fields) {}
 
     /** @param class-string $class */
@@ -20,6 +21,17 @@ final readonly class ObjectPlan
         static $plans = [];
 
         return $plans[$class] ??= new self(array_map(self::field(...), (new \ReflectionClass($class))->getConstructor()?->getParameters() ?? []));
+    }
+
+    /** @return list<ObjectField> the keys as a document has them, those of groups among them */
+    public function keys(): array
+    {
+        $keys = [];
+        foreach ($this->fields as $field) {
+            $keys = [...$keys, ...$field->isInline && class_exists($field->type) ? self::of($field->type)->keys() : [$field]];
+        }
+
+        return $keys;
     }
 
     private static function field(\ReflectionParameter $parameter): ObjectField
@@ -35,6 +47,7 @@ final readonly class ObjectPlan
             $list?->newInstance()->type ?? $type->getName(),
             $list !== null,
             $parameter->getAttributes(ByReference::class) !== [],
+            $parameter->getAttributes(Inline::class) !== [],
             $parameter->isDefaultValueAvailable(),
             $parameter->isDefaultValueAvailable() ? $parameter->getDefaultValue() : null,
         );

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Invalid;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Value\Invalid;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
 

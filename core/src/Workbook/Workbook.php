@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\ListOf;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\ListOf;
 use Gondrik\Core\Wire\Wire;
 
 /** Everything that goes in and out, as one document. */

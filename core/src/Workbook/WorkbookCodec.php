@@ -18,15 +18,6 @@ final class WorkbookCodec
 
     private const DEPTH = 32;
 
-    /** The lists of a workbook in the order in which they refer to each other. */
-    private const LISTS = [
-        'wires' => Wire::class,
-        'terminals' => Terminal::class,
-        'tools' => Tool::class,
-        'kits' => Kit::class,
-        'scopes' => Scope::class,
-    ];
-
     /**
      * @param string $json UTF-8
      *
@@ -78,8 +69,8 @@ final class WorkbookCodec
     private function fromData(\stdClass $document, array $problems): Workbook
     {
         $reading = new WorkbookReading($problems);
-        foreach (self::LISTS as $list => $class) {
-            $reading->readList($list, $class, $document->{$list} ?? []);
+        foreach (WorkbookList::cases() as $list) {
+            $reading->readList($list, $document->{$list->value} ?? []);
         }
         $houseRules = isset($document->houseRules) ? $reading->readOne(RuleChoice::class, $document->houseRules, 'houseRules') : null;
         $found = $reading->problems();

@@ -8,13 +8,18 @@ declare(strict_types=1);
  */
 
 use Gondrik\Core\Bench\PullForce;
+use Gondrik\Core\Match\Conditions;
+use Gondrik\Core\Match\Strip\StripRules;
+use Gondrik\Core\Match\Strip\StripWork;
 use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\PullStandard;
-use Gondrik\Core\Size\ConductorDiameter;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\TradeEquivalents;
+use Gondrik\Core\Verdict\Findings;
+use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
 
 /** What GNU units makes of one expression in one unit. */
@@ -82,10 +87,11 @@ it('cuts strands with a hole one gauge too small and never cleans with one too l
     $wire = new Gondrik\Core\Wire\Wire('w', 'w', Size::parse($awg . ' AWG'), Construction::Stranded, Gondrik\Core\Wire\Material::Pvc, 7, insulationOd: 25.4 * (float) $row['outside_diameter_in']);
     $verdict = static function (string $label) use ($wire): string {
         $strip = new Gondrik\Core\Tool\Strip(Gondrik\Core\Tool\StripMethod::Notch, [Gondrik\Core\Wire\Material::Pvc], positions: [new Gondrik\Core\Tool\Position($label, stranded: SizeRange::parse($label . ' AWG'))]);
-        $line = new Gondrik\Core\Scope\Line('l', $wire, new Gondrik\Core\Terminal\Terminal('t', 't', Gondrik\Core\Terminal\TerminalClass::Bare, SizeRange::single($wire->size)));
-        $step = new Gondrik\Core\Scope\Step(Gondrik\Core\Tool\Operation::Strip, $line, $wire);
+        $work = new StripWork(new Conditions(), $wire->size, $wire->construction, $wire->strands, $wire->insulation, $wire->insulationOd, null);
+        $findings = Findings::telling();
+        (new StripRules(new HouseRules()))->judge($work, $strip, $findings);
 
-        return (new Gondrik\Core\Match\StripMatcher())->answer($step, $strip)->reasons[0]->code->value;
+        return $findings->reasons()[1]->code->value;
     };
     expect($verdict($awg))->toBe('notch.label')
         ->and($verdict($next(1)))->toBe('notch.cuts-strands')

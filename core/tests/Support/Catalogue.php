@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tests\Support;
 
+use Gondrik\Core\Coverage\Choice;
+use Gondrik\Core\Match\Conditions;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\Steps;
+use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\Work;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -14,13 +21,13 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 /** The wires, terminals and tools that the case tables name, and their short hand for lines and house rules. */
 final class Catalogue
 {
-    private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry'];
+    private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry', 'insulations'];
 
     /** A workbook of the catalogue with one kit of these tools and one scope of this line. */
-    public static function workbook(string $wire, string $terminal, string $line, string $tools, string $rules = ''): Workbook
+    public static function workbook(string $wire, string $terminal, string $line, string $tools, string $rules = '', string $kit = ''): Workbook
     {
         $document = self::document();
-        $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => array_map(
+        $document->kits = [(object) [...self::kitPairs($kit), 'id' => 'kit', 'name' => 'kit', 'tools' => array_map(
             static fn(string $id): \stdClass => (object) ['tool' => $id],
             self::words($tools),
         )]];
@@ -51,6 +58,42 @@ final class Catalogue
     public static function houseRules(Workbook $workbook): HouseRules
     {
         return $workbook->rulesFor($workbook->scopes[0]);
+    }
+
+    /** The first step of an operation that the workbook's line needs, as the work that tools are held against. */
+    public static function work(Workbook $workbook, string $operation): ?Work
+    {
+        return self::works($workbook)[$operation][0] ?? null;
+    }
+
+    /** @return array<string, list<Work>> by operation, for each step of the workbook's line */
+    public static function works(Workbook $workbook): array
+    {
+        $operations = new Operations(self::houseRules($workbook));
+        $line = self::line($workbook);
+        $works = [];
+        foreach ((new Steps($operations))->of($line) as $step) {
+            $works[$step->operation->value][] = $operations->of($step->operation)->work($line, $step->end, Conditions::of($line->surroundings, self::kit($workbook)));
+        }
+
+        return $works;
+    }
+
+    /** The workbook's first tool against a work. */
+    public static function match(Workbook $workbook, string $operation, Work $work): ToolMatch
+    {
+        $rules = self::houseRules($workbook);
+
+        return (new Choice(self::kit($workbook), $rules, new Operations($rules)))->match(self::kit($workbook)->tools[0]->tool, Operation::from($operation), $work);
+    }
+
+    /** @return array<string, mixed> "travels=no gripForce=150" */
+    private static function kitPairs(string $text): array
+    {
+        $pairs = self::pairs($text);
+        $hand = array_intersect_key($pairs, ['gripForce' => 0, 'handSpan' => 0]);
+
+        return [...array_diff_key($pairs, $hand), ...$hand === [] ? [] : ['hand' => (object) $hand]];
     }
 
     /** @return list<string> */
@@ -93,7 +136,7 @@ final class Catalogue
     {
         $rules = self::pairs($text);
         foreach (self::LISTS as $list) {
-            if (isset($rules[$list])) {
+            if (isset($rules[$list]) && $rules[$list] !== 'any') {
                 $rules[$list] = $rules[$list] === '' ? [] : explode('+', (string) $rules[$list]);
             }
         }
@@ -109,7 +152,7 @@ final class Catalogue
             [$key, $value] = explode('=', $word, 2);
             $pairs[$key] = match (true) {
                 $value === 'yes' => true,
-                $value === 'no' => false,
+                $value === 'no' && $key !== 'pullTest' => false,
                 is_numeric($value) => $value + 0,
                 default => str_replace('_', ' ', $value),
             };

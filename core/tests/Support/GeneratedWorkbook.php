@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tests\Support;
 
-use Gondrik\Core\Size\ConductorDiameter;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Tool\Profile;
+use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -16,7 +16,7 @@ final class GeneratedWorkbook
 {
     private const SIZES = ['26 AWG', '24 AWG', '22 AWG', '20 AWG', '18 AWG', '16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '4/0 AWG', '0.14 mm2', '0.25 mm2', '0.5 mm2', '0.75 mm2', '1 mm2', '1.5 mm2', '2,5 mm²', '4 mm2', '6 mm2', '10 mm2', '16 mm2', '25 mm2', '35 mm2', '70 mm2', '120 mm2'];
 
-    private const CLASSES = ['insulated', 'heat-shrink', 'bare', 'open-barrel', 'sealed-open-barrel', 'solid-contact', 'ferrule', 'twin-ferrule', 'lug', 'tap', 'coax', 'ignition', 'solder-cup', 'solder-splice', 'screw-clamp'];
+    private const CLASSES = ['insulated', 'heat-shrink', 'bare', 'open-barrel', 'sealed-open-barrel', 'solid-contact', 'ferrule', 'twin-ferrule', 'lug', 'tap', 'ribbon', 'coax', 'ignition', 'solder-cup', 'solder-splice', 'screw-clamp', 'push-in', 'twist-on'];
 
     private const MATERIALS = ['pvc', 'pe', 'xlpe', 'lszh', 'rubber', 'silicone', 'etfe', 'ptfe', 'fep', 'pur', 'tpe', 'polyimide'];
 
@@ -47,7 +47,7 @@ final class GeneratedWorkbook
             'wires' => $wires,
             'terminals' => $terminals,
             'tools' => $tools,
-            'kits' => [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
+            'kits' => [(object) [...$this->chance(30) ? ['travels' => false] : [], ...$this->chance(30) ? ['hand' => (object) ['gripForce' => 150, 'handSpan' => 80]] : [], 'id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(\stdClass $tool): \stdClass => (object) ['tool' => $tool->id], $tools)]],
             'scopes' => [(object) ($this->chance(30) ? [...$scope, 'houseRules' => $this->houseRules()] : $scope)],
         ];
     }
@@ -61,6 +61,9 @@ final class GeneratedWorkbook
         $wire = ['id' => 'w' . $n, 'name' => 'Wire ' . $n, 'size' => $size, 'construction' => $construction, 'insulation' => $this->one(self::MATERIALS)];
         if ($this->chance(85)) {
             $wire['insulationOd'] = $od;
+        }
+        if ($this->chance(8)) {
+            $wire['listed'] = $this->chance(50);
         }
         if ($this->chance(20)) {
             $wire['conductor'] = $this->one(['tinned-copper', 'nickel-copper', 'clad-aluminium', 'aluminium']);
@@ -97,10 +100,16 @@ final class GeneratedWorkbook
         if ($this->chance(80)) {
             $terminal['takes'] = ['solid', 'stranded', 'fine'];
         }
-        foreach (['sealed' => 15, 'sleeve' => 10, 'sleeveToRear' => 30] as $key => $percent) {
+        foreach (['sealed' => 15, 'sleeveToRear' => 30] as $key => $percent) {
             if ($this->chance($percent)) {
                 $terminal[$key] = true;
             }
+        }
+        if ($this->chance(15)) {
+            $terminal['sleeve'] = $this->one(['plain', 'lined', 'tape']);
+        }
+        if ($this->chance(5)) {
+            $terminal['grade'] = 'makeshift';
         }
         if ($this->chance(25) && $class !== 'twin-ferrule') {
             $terminal['wiresPerBarrel'] = 4;
@@ -124,8 +133,14 @@ final class GeneratedWorkbook
         if ($this->chance(20)) {
             $tool['energy'] = $this->one(['battery', 'mains', 'gas']);
         }
-        if ($this->chance(40)) {
-            $tool['compact'] = true;
+        foreach (['compact' => 40, 'oneHanded' => 40, 'inPlaceOnly' => 8] as $key => $percent) {
+            if ($this->chance($percent)) {
+                $tool[$key] = true;
+            }
+        }
+        if ($this->chance(30)) {
+            $tool['gripForce'] = $this->random->getInt(40, 300);
+            $tool['handSpan'] = $this->random->getInt(40, 120);
         }
 
         return (object) $tool;
@@ -188,7 +203,9 @@ final class GeneratedWorkbook
     {
         $id = ['id' => 'l' . $n];
         if ($this->chance(4)) {
-            return (object) [...$id, 'torque' => $this->random->getInt(1, 40)];
+            $thread = $this->chance(50) ? ['shear' => $this->one(['6-32', '8-32', '10-24'])] : [];
+
+            return (object) [...$id, ...$thread, ...$thread === [] || $this->chance(50) ? ['torque' => $this->random->getInt(1, 40)] : []];
         }
         $terminal = $this->one($terminals);
         $wire = $this->one($wires);
@@ -197,13 +214,16 @@ final class GeneratedWorkbook
             $terminal->size = $wire->size;
         }
         $line = [...$id, 'wire' => $wire->id, 'terminal' => $terminal->id, 'quantity' => $this->random->getInt(1, 50)];
-        foreach (['noMains' => 20, 'wet' => 10, 'midSpan' => 8, 'housing' => 20, 'sleeve' => 15] as $key => $percent) {
+        foreach (['noMains' => 20, 'wet' => 10, 'midSpan' => 8, 'housing' => 20, 'movable' => 15] as $key => $percent) {
             if ($this->chance($percent)) {
                 $line[$key] = true;
             }
         }
         $more = [
-            ...$this->chance(20) ? ['access' => 'tight'] : [],
+            ...$this->chance(30) ? ['access' => $this->one(['tight', 'one-handed'])] : [],
+            ...$this->chance(20) ? ['sleeve' => $this->one(['none', 'plain', 'lined', 'tape'])] : [],
+            ...$this->chance(10) ? ['prep' => $this->one(['re-laid', 'twist', 'tin'])] : [],
+            ...$this->chance(10) ? ['place' => 'vibration'] : [],
             ...$this->chance(20) ? ['ambient' => $this->random->getInt(-5, 12)] : [],
             ...$this->chance(30) ? ['torque' => $this->random->getInt(1, 40) / 2] : [],
             ...$this->chance(20) ? ['clamp' => $this->one(['rectangular', 'round'])] : [],
@@ -222,7 +242,9 @@ final class GeneratedWorkbook
         return (object) [
             ...$this->chance(60) ? ['preset' => $this->one(['building', 'vehicle', 'marine', 'panel', 'aircraft', 'bench'])] : [],
             ...$this->chance(40) ? ['tinning' => 'accept', 'taps' => 'accept', 'solderSplices' => 'accept'] : [],
-            ...$this->chance(30) ? ['pullTest' => true] : [],
+            ...$this->chance(50) ? ['pullTest' => $this->one(['no', 'tug', 'sample', 'every'])] : [],
+            ...$this->chance(10) ? ['listedWire' => true] : [],
+            ...$this->chance(5) ? ['insulations' => $this->some(self::MATERIALS)] : [],
             ...$this->chance(30) ? ['hammerLugs' => 'accept', 'indentOnInsulated' => 'accept'] : [],
             ...$this->chance(20) ? ['redBand' => '22-18'] : [],
             ...$this->chance(30) ? ['backupFor' => ['crimp', 'strip']] : [],

@@ -1,9 +1,0 @@
-<?php
-
-declare(strict_types=1);
-
-namespace Gondrik\Core;
-
-/** The workbook writes the id of the thing here, not the thing. */
-#[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
-final readonly class ByReference {}

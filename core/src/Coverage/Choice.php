@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Match\Bound;
+use Gondrik\Core\Match\Conditions;
+use Gondrik\Core\Match\Judge;
+use Gondrik\Core\Match\OperationRules;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\Requirements;
+use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\Work;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Scope\Surroundings;
+use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\Verdict;
+
+/** Which tool of a kit is taken for a step. Each distinct work is judged once. */
+final class Choice
+{
+    private readonly Judge $judge;
+
+    private readonly Requirements $requirements;
+
+    /** @var array<string, list<Tool>> by operation, in the order of the kit */
+    private array $toolsFor = [];
+
+    /** @var array<string, list<array{Tool, float, float}>> tools and their bounds, by operation and kind of work */
+    private array $index = [];
+
+    /** @var array<int, Bound> by capability of the kit, which lives as long as this */
+    private array $bounds = [];
+
+    /** @var array<string, array{Work, ?ToolMatch, bool}> what was chosen, and whether it is unbacked, by work */
+    private array $chosen = [];
+
+    /** @var \SplObjectStorage<Surroundings, Conditions> */
+    private \SplObjectStorage $conditions;
+
+    public function __construct(
+        private readonly Kit $kit,
+        private readonly HouseRules $house,
+        public readonly Operations $operations,
+    ) {
+        $this->judge = new Judge($operations, $house);
+        $this->requirements = new Requirements($kit);
+        $this->conditions = new \SplObjectStorage();
+        foreach ($kit->tools as $entry) {
+            foreach (Operation::cases() as $operation) {
+                if ($entry->tool->capabilitiesFor($operation) !== []) {
+                    $this->toolsFor[$operation->value][] = $entry->tool;
+                }
+            }
+        }
+    }
+
+    /** @return array{Work, ?ToolMatch, bool} the work, the tool that is taken, and whether it has no backup where the house wants one */
+    public function for(Line $line, Step $step): array
+    {
+        $rules = $this->operations->of($step->operation);
+        // Most lines have the same surroundings, as one object.
+        $conditions = $this->conditions[$line->surroundings] ??= Conditions::of($line->surroundings, $this->kit);
+        $work = $rules->work($line, $step->end, $conditions);
+
+        return $this->chosen[$step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
+    }
+
+    /** @return list<Tool> that have the operation at all, in the order of the kit */
+    public function toolsFor(Operation $operation): array
+    {
+        return $this->toolsFor[$operation->value] ?? [];
+    }
+
+    /** In numbers, with what the tool requires of the kit. The tool must have the operation. */
+    public function verdict(Tool $tool, Operation $operation, Work $work): Verdict
+    {
+        return $this->judge->verdict($tool, $operation, $work, count($this->requirements->missing($tool, $work->conditions)));
+    }
+
+    /** In full, with what the tool requires of the kit. The tool must have the operation. */
+    public function match(Tool $tool, Operation $operation, Work $work): ToolMatch
+    {
+        return $this->judge->match($tool, $operation, $work, $this->requirements->missing($tool, $work->conditions));
+    }
+
+    /**
+     * @param OperationRules<Work, Capability> $rules
+     *
+     * @return array{?ToolMatch, bool}
+     */
+    private function choose(Operation $operation, OperationRules $rules, Work $work): array
+    {
+        $wantsBackup = in_array($operation, $this->house->backupFor, true);
+        $best = null;
+        $asGood = 0;
+        foreach ($this->candidates($operation, $rules, $work) as $tool) {
+            $verdict = $this->judge->choice($tool, $operation, $work);
+            if ($verdict->fit === Fit::Unsuitable || $this->requirements->missing($tool, $work->conditions) !== []) {
+                continue;
+            }
+            $isBetterFit = $best === null || $verdict->fit->rank() < $best[1]->fit->rank();
+            $asGood = $isBetterFit ? 1 : $asGood + ($verdict->fit === $best[1]->fit ? 1 : 0);
+            if ($best === null || $verdict->compare($best[1]) < 0) {
+                $best = [$tool, $verdict];
+            }
+            // Nothing later in the kit can be preferred to a proper match without a remark.
+            if ($best[1]->isPerfect() && (!$wantsBackup || $asGood > 1)) {
+                break;
+            }
+        }
+        if ($best === null) {
+            return [null, false];
+        }
+
+        return [$this->match($best[0], $operation, $work), $wantsBackup && $asGood === 1 && $this->kit->count($best[0]->id) === 1];
+    }
+
+    /**
+     * The tools that can come into question, so that a large kit is not asked tool by tool; those left out would be unsuitable.
+     *
+     * @param OperationRules<Work, Capability> $rules
+     *
+     * @return list<Tool> in the order of the kit
+     */
+    private function candidates(Operation $operation, OperationRules $rules, Work $work): array
+    {
+        $indexed = $this->index[$operation->value . '|' . $rules->kind($work)] ??= $this->indexed($operation, $rules, $work);
+        $measured = $rules->measure($work);
+        if ($measured === null) {
+            return array_column($indexed, 0);
+        }
+        [$least, $most] = $measured;
+        $tools = [];
+        foreach ($indexed as [$tool, $from, $to]) {
+            if ($most >= $from && $least <= $to) {
+                $tools[] = $tool;
+            }
+        }
+
+        return $tools;
+    }
+
+    /**
+     * @param OperationRules<Work, Capability> $rules
+     *
+     * @return list<array{Tool, float, float}>
+     */
+    private function indexed(Operation $operation, OperationRules $rules, Work $work): array
+    {
+        $indexed = [];
+        foreach ($this->toolsFor($operation) as $tool) {
+            [$from, $to] = [INF, -INF];
+            foreach ($tool->capabilitiesFor($operation) as $capability) {
+                if ($rules->servesKind($capability, $work)) {
+                    $bound = $this->bounds[spl_object_id($capability)] ??= $rules->bound($capability);
+                    $from = min($from, $bound->from);
+                    $to = max($to, $bound->to);
+                }
+            }
+            if ($from <= $to) {
+                $indexed[] = [$tool, $from, $to];
+            }
+        }
+
+        return $indexed;
+    }
+}

@@ -1,0 +1,161 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Output;
+
+use Gondrik\Core\Coverage\Hole;
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\Wanted;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Wording\LengthUnit;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Workbook\ObjectCodec;
+
+/** A report as plain data, for the API and the command line alike. */
+final class ReportWriter
+{
+    private readonly Sentence $sentence;
+
+    /** @var \SplObjectStorage<ToolMatch, list<array<string, mixed>>> equal works share their match, so its reasons are written once */
+    private \SplObjectStorage $reasons;
+
+    /** @var \SplObjectStorage<StepCover, array<string, mixed>> and lines of equal work share their steps */
+    private \SplObjectStorage $steps;
+
+    /** @param (\Closure(StepCover): ?list<ToolMatch>)|null $others the tools not chosen; null for steps that do not want them told */
+    public function __construct(LengthUnit $length = LengthUnit::Millimetre, private readonly ?\Closure $others = null)
+    {
+        $this->sentence = new Sentence($length);
+        $this->reasons = new \SplObjectStorage();
+        $this->steps = new \SplObjectStorage();
+    }
+
+    /** @return array<string, mixed> */
+    public function report(Report $report): array
+    {
+        $headline = $report->headline;
+
+        return [
+            'kit' => $report->kit->id,
+            'scope' => $report->scope->id,
+            'headline' => [
+                'terminations' => $headline->terminations,
+                'covered' => $headline->covered,
+                'makeshift' => $headline->makeshift,
+                'hole' => $headline->hole,
+                'faulty' => $headline->faulty,
+                'share' => $headline->share(),
+                'makeshiftCounts' => $headline->makeshiftCounts,
+                'carryMissing' => array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing),
+            ],
+            'lines' => array_map($this->line(...), $report->lines),
+            'holes' => array_map($this->hole(...), $report->holes),
+        ];
+    }
+
+    /** @return array<string, mixed> one tool against one step */
+    public function match(ToolMatch $match): array
+    {
+        return [
+            'tool' => $match->tool->id,
+            'fit' => $match->fit()->value,
+            'position' => $match->position(),
+            'reasons' => $this->reasons($match),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function line(LineCover $cover): array
+    {
+        return [
+            'id' => $cover->line->id,
+            'status' => $cover->status->value,
+            'checks' => array_map($this->reason(...), $cover->checks),
+            'steps' => array_map($this->step(...), $cover->steps),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(StepCover $cover): array
+    {
+        if (!$this->steps->contains($cover)) {
+            $this->steps[$cover] = $this->newStep($cover);
+        }
+
+        return $this->steps[$cover];
+    }
+
+    /** @return array<string, mixed> */
+    private function newStep(StepCover $cover): array
+    {
+        $step = [
+            'op' => $cover->step->operation->value,
+            'wire' => $cover->step->wire()?->id,
+            'status' => $cover->status->value,
+            'tool' => $cover->chosen?->tool->id,
+            'position' => $cover->chosen?->position(),
+            'unbacked' => $cover->unbacked,
+            'reasons' => $cover->chosen === null ? [] : $this->reasons($cover->chosen),
+        ];
+        $others = $this->others === null ? null : ($this->others)($cover);
+
+        return $others === null ? $step : [...$step, 'others' => array_map($this->match(...), $others)];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function reasons(ToolMatch $match): array
+    {
+        if (!$this->reasons->contains($match)) {
+            $this->reasons[$match] = array_map($this->reason(...), $match->reasons);
+        }
+
+        return $this->reasons[$match];
+    }
+
+    /** @return array<string, mixed> numbers stand apart, so that none can take the place of a code */
+    private function reason(Reason $reason): array
+    {
+        return [
+            'code' => $reason->code->value,
+            'fit' => $reason->fit->value,
+            ...$reason->wire === null ? [] : ['wire' => $reason->wire],
+            ...$reason->numbers === [] ? [] : ['numbers' => $reason->numbers],
+            ...$reason->rule === null ? [] : ['rule' => $reason->rule->value],
+            'text' => $this->sentence->of($reason),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function hole(Hole $hole): array
+    {
+        return [
+            'op' => $hole->operation->value,
+            'lines' => array_map(static fn(Line $line): string => $line->id, $hole->lines),
+            'wires' => $hole->wires(),
+            'quantity' => $hole->quantity(),
+            'wanted' => $this->wanted($hole->wanted),
+            'nearest' => $hole->nearest === null ? null : $this->match($hole->nearest),
+        ];
+    }
+
+    /** @return array<string, mixed> the members of the capability that would do, what the lines ask of its tool, and a sentence */
+    private function wanted(Wanted $wanted): array
+    {
+        $asked = $wanted->asked;
+
+        return [
+            ...$wanted->members ?? array_diff_key(get_object_vars((new ObjectCodec())->write($wanted->capability)), ['op' => null]),
+            ...$asked->compact ? ['compact' => true] : [],
+            ...$asked->oneHanded ? ['oneHanded' => true] : [],
+            ...$asked->noMains ? ['energy' => $wanted->energy()->value] : [],
+            ...$asked->travels ? ['inPlaceOnly' => false] : [],
+            'text' => $this->sentence->wanted($wanted),
+        ];
+    }
+}

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Output;
+
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Segment;
+use Gondrik\Core\Match\Stretch;
+use Gondrik\Core\Ruler\Ruler;
+use Gondrik\Core\Ruler\RulerBar;
+use Gondrik\Core\Ruler\RulerDrop;
+use Gondrik\Core\Ruler\RulerLane;
+use Gondrik\Core\Size\Family;
+use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\TradeSeries;
+
+/** A ruler as plain data. All places are areas in mm². */
+final class RulerWriter
+{
+    /** @return array<string, mixed> */
+    public function ruler(Ruler $ruler): array
+    {
+        return [
+            'ticks' => [...$this->ticks(Family::Gauge), ...$this->ticks(Family::Metric)],
+            'lanes' => array_map($this->lane(...), $ruler->lanes),
+            'drops' => array_map($this->drop(...), $ruler->drops),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function ticks(Family $family): array
+    {
+        return array_map(static fn(Size $size): array => [
+            'family' => $family->value,
+            'label' => (string) preg_replace('~ .*$~', '', $size->written),
+            'area' => $size->area,
+        ], TradeSeries::of($family));
+    }
+
+    /** @return array<string, mixed> */
+    private function lane(RulerLane $lane): array
+    {
+        return ['name' => $lane->name, 'bars' => array_map($this->bar(...), $lane->bars)];
+    }
+
+    /** @return array<string, mixed> */
+    private function bar(RulerBar $bar): array
+    {
+        return [
+            'tool' => $bar->tool->id,
+            'name' => $bar->tool->name,
+            'from' => $bar->from(),
+            'to' => $bar->to(),
+            'stretches' => array_map(static fn(Stretch $stretch): array => ['from' => $stretch->from, 'to' => $stretch->to, 'fit' => $stretch->fit->value], $bar->reach->stretches),
+            'proven' => self::ends($bar->reach->proven),
+            'segments' => array_map(static fn(Segment $segment): array => [
+                'label' => $segment->label,
+                'code' => $segment->code,
+                'from' => $segment->over->from,
+                'to' => $segment->over->to,
+                'proven' => self::ends($segment->proven),
+            ], $bar->reach->segments),
+        ];
+    }
+
+    /** @return array{from: float, to: float}|null */
+    private static function ends(?Stretch $stretch): ?array
+    {
+        return $stretch === null ? null : ['from' => $stretch->from, 'to' => $stretch->to];
+    }
+
+    /** @return array<string, mixed> */
+    private function drop(RulerDrop $drop): array
+    {
+        return [
+            'size' => $drop->size->written,
+            'family' => $drop->size->family->value,
+            'otherSize' => $drop->inOtherFamily(),
+            'area' => $drop->size->area,
+            'lines' => $drop->lines,
+            'quantity' => $drop->quantity,
+            'status' => $drop->status->value,
+            'marks' => (object) array_map(static fn(Status $status): string => $status->value, $drop->marks),
+        ];
+    }
+}

@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Ruler;
+
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\Work;
+use Gondrik\Core\Size\Size;
+use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\Operation;
+
+/**
+ * A report laid out along the sizes: a lane for each operation and crimp class in use, a bar for each reach of a tool, a
+ * drop line for each size of the scope. All places are areas in mm²; the drawing is the page's. What a bar shows is asked
+ * of the operation's own rules, so that bars and dots speak of the same.
+ */
+final readonly class Ruler
+{
+    /** Operations with no size of their own share the last lane. */
+    public const FINISH = 'finish';
+
+    /**
+     * @param list<RulerLane> $lanes
+     * @param list<RulerDrop> $drops from thin to thick
+     */
+    private function __construct(public array $lanes, public array $drops) {}
+
+    public static function of(Report $report): self
+    {
+        $operations = new Operations($report->rules);
+        $laneOf = static fn(StepCover $cover): string => $operations->of($cover->step->operation)->lane($cover->work) ?? self::FINISH;
+        $works = [];
+        $hasFinish = false;
+        foreach ($report->lines as $line) {
+            foreach ($line->steps as $cover) {
+                $lane = $laneOf($cover);
+                if ($lane !== self::FINISH) {
+                    $works[$lane]['operation'] = $cover->step->operation;
+                    $works[$lane]['works'][$cover->work->key()] ??= $cover->work;
+                } elseif ($cover->step->wire() !== null) {
+                    $hasFinish = true;
+                }
+            }
+        }
+        $lanes = [];
+        foreach (self::order() as $name) {
+            if (isset($works[$name]['operation'], $works[$name]['works'])) {
+                $lanes[] = new RulerLane($name, self::bars($report, $operations, $works[$name]['operation'], array_values($works[$name]['works'])));
+            }
+        }
+        if ($hasFinish) {
+            $lanes[] = new RulerLane(self::FINISH, []);
+        }
+
+        return new self($lanes, self::drops($report, $laneOf));
+    }
+
+    /** @return list<string> names of lanes in the order of work, crimps class by class */
+    private static function order(): array
+    {
+        $names = array_column(Operation::cases(), 'value');
+        $classes = array_map(static fn(TerminalClass $class): string => $class->value, TerminalClass::crimped());
+
+        return array_values(array_unique([...$names, ...$classes]));
+    }
+
+    /**
+     * @param non-empty-list<Work> $works of the lane
+     *
+     * @return list<RulerBar> in the order of the kit
+     */
+    private static function bars(Report $report, Operations $operations, Operation $operation, array $works): array
+    {
+        $bars = [];
+        foreach ($report->kit->tools as $entry) {
+            foreach ($entry->tool->capabilitiesFor($operation) as $capability) {
+                $reach = $operations->of($operation)->reach($capability, $works);
+                if ($reach !== null) {
+                    $bars[] = new RulerBar($entry->tool, $reach);
+                }
+            }
+        }
+
+        return $bars;
+    }
+
+    /**
+     * @param \Closure(StepCover): string $laneOf
+     *
+     * @return list<RulerDrop>
+     */
+    private static function drops(Report $report, \Closure $laneOf): array
+    {
+        $sizes = [];
+        $covers = [];
+        foreach ($report->lines as $cover) {
+            foreach ($cover->line->ends as $end) {
+                $key = (string) round($end->wire->size->area, 6);
+                $sizes[$key] ??= $end->wire->size;
+                $covers[$key][$cover->line->id] = $cover;
+            }
+        }
+        uasort($sizes, static fn(Size $one, Size $other): int => $one->area <=> $other->area);
+        $drops = [];
+        foreach ($sizes as $key => $size) {
+            $drops[] = RulerDrop::at($size, array_values($covers[$key]), $laneOf);
+        }
+
+        return $drops;
+    }
+}

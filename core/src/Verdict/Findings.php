@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Verdict;
+
+/**
+ * Where checks put what they find. Verdict first: choosing among many tools wants the numbers alone, so the reasons are kept
+ * only where somebody is going to read them.
+ */
+final class Findings
+{
+    private int $unsuitable = 0;
+
+    private int $makeshift = 0;
+
+    private int $remarks = 0;
+
+    private float $miss = 0.0;
+
+    /** @var list<Reason> */
+    private array $reasons = [];
+
+    private function __construct(private readonly bool $keepsReasons, private readonly bool $stopsWhenLost) {}
+
+    /** Keeps every reason. */
+    public static function telling(): self
+    {
+        return new self(true, false);
+    }
+
+    /** Keeps the numbers of every check. */
+    public static function counting(): self
+    {
+        return new self(false, false);
+    }
+
+    /** Keeps the numbers, and lets checks stop at the first unsuitable one: to choose what is fit. */
+    public static function choosing(): self
+    {
+        return new self(false, true);
+    }
+
+    /** Of the same kind, with nothing found yet. */
+    public function fresh(): self
+    {
+        return new self($this->keepsReasons, $this->stopsWhenLost);
+    }
+
+    /** Whether nothing that could still be found matters. */
+    public function isLost(): bool
+    {
+        return $this->stopsWhenLost && $this->unsuitable > 0;
+    }
+
+    /**
+     * One check. The parameters are those of Reason.
+     *
+     * @param array<string, string|int|float|list<string>> $numbers
+     */
+    public function add(ReasonCode $code, Fit $fit, array $numbers = [], ?float $value = null, ?float $limit = null, ?HouseRule $rule = null): void
+    {
+        if ($fit !== Fit::Proper) {
+            $fit === Fit::Unsuitable ? $this->unsuitable++ : $this->makeshift++;
+            $this->remarks += $fit === Fit::Makeshift ? 1 : 0;
+            $this->miss += $value > 0 && $limit > 0 ? abs(log($value / $limit)) : M_LN10;
+        } elseif ($code->isRemark()) {
+            $this->remarks++;
+        }
+        if ($this->keepsReasons) {
+            $this->reasons[] = new Reason($code, $fit, $numbers, $value, $limit, $rule);
+        }
+    }
+
+    /** Everything that another has found. */
+    public function take(self $other): void
+    {
+        $this->unsuitable += $other->unsuitable;
+        $this->makeshift += $other->makeshift;
+        $this->remarks += $other->remarks;
+        $this->miss += $other->miss;
+        if ($this->keepsReasons) {
+            $this->reasons = [...$this->reasons, ...$other->reasons];
+        }
+    }
+
+    public function verdict(): Verdict
+    {
+        return new Verdict($this->unsuitable, $this->makeshift, $this->remarks, $this->miss);
+    }
+
+    /** @return list<Reason> every check, passed or failed; none where only numbers are kept */
+    public function reasons(): array
+    {
+        return $this->reasons;
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Wording;
+
+use Gondrik\Core\Match\Wanted;
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Verdict\ReasonCode;
+
+/** The one place where codes and their numbers become sentences; the wording stands in data/reasons.csv and data/wanted.csv. */
+final readonly class Sentence
+{
+    private Template $template;
+
+    public function __construct(LengthUnit $length = LengthUnit::Millimetre)
+    {
+        $this->template = new Template($length);
+    }
+
+    public function of(Reason $reason): string
+    {
+        $row = self::reasons()[$reason->code->value];
+        $text = $row[$reason->fit->value] !== '' ? $row[$reason->fit->value] : $row['meaning'];
+
+        $said = self::begun($this->template->fill($text, $reason->numbers));
+        // What names the house already need not say so twice.
+        $isByRule = $reason->rule !== null && mb_stripos($said, 'the house') === false;
+
+        return $said . ($isByRule ? ' By the house rule on ' . Words::for('rule', $reason->rule->value) . '.' : '');
+    }
+
+    /** What would close a hole. */
+    public function wanted(Wanted $wanted): string
+    {
+        $asked = $wanted->asked;
+
+        return self::begun($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value], $wanted->numbers))
+            . ($asked->compact ? ', compact' : '')
+            . ($asked->oneHanded ? ', for one hand' : '')
+            . ($asked->noMains && $wanted->heats ? ', without mains' : '')
+            . '.';
+    }
+
+    /** One sentence on what a code means, for the reference. */
+    public static function meaning(ReasonCode $code): string
+    {
+        return self::reasons()[$code->value]['meaning'];
+    }
+
+    private static function begun(string $text): string
+    {
+        return mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1);
+    }
+
+    /** @return array<string, array<string, string>> rows by code */
+    private static function reasons(): array
+    {
+        static $rows = null;
+
+        return $rows ??= array_column(Table::rows('reasons'), null, 'code');
+    }
+
+    /** @return array<string, string> by operation */
+    private static function wantedTexts(): array
+    {
+        static $rows = null;
+
+        return $rows ??= array_column(Table::rows('wanted'), 'text', 'op');
+    }
+}

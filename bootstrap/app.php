@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Problems\ProblemRenderer;
 use App\Providers\AppServiceProvider;
+use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
@@ -23,6 +24,9 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withProviders([AppServiceProvider::class], withBootstrapProviders: false)
     ->withRouting(api: __DIR__ . '/../routes/api.php', apiPrefix: 'api/v1')
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
+    ->withSchedule(static function (Schedule $schedule): void {
+        $schedule->command('imports:prune')->hourly();
+    })
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
         $middleware->redirectGuestsTo(static fn(): null => null);

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 return [
-    'default' => 'single',
+    'default' => 'daily',
     'channels' => [
-        'single' => ['driver' => 'single', 'path' => storage_path('logs/gondrik.log'), 'level' => env('LOG_LEVEL', 'info')],
+        'daily' => ['driver' => 'daily', 'days' => 14, 'permission' => 0o600, 'path' => storage_path('logs/gondrik.log'), 'level' => env('LOG_LEVEL', 'info')],
     ],
 ];

@@ -9,7 +9,8 @@ use Laravel\Sanctum\Http\Middleware\AuthenticateSession;
 return [
     'stateful' => explode(',', (string) env('SANCTUM_STATEFUL_DOMAINS', '127.0.0.1,localhost')),
     'guard' => ['web'],
-    'expiration' => null,
+    // Minutes: a token ends after 90 days.
+    'expiration' => 90 * 24 * 60,
     'middleware' => [
         'authenticate_session' => AuthenticateSession::class,
         'encrypt_cookies' => EncryptCookies::class,

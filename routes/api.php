@@ -9,6 +9,7 @@ use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\WorkbookController;
+use App\Models\Shop;
 use Illuminate\Support\Facades\Route;
 
 Route::get('openapi.json', [ReferenceController::class, 'openApi']);
@@ -20,12 +21,16 @@ Route::post('session', [SessionController::class, 'store'])->middleware('throttl
 
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::get('kits', [KitController::class, 'index']);
-    Route::get('scopes', [ScopeController::class, 'index']);
-    Route::get('coverage', [CoverageController::class, 'show']);
-    Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
-    Route::get('workbook', [WorkbookController::class, 'show']);
-    Route::post('imports', [ImportController::class, 'store']);
-    Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');
-    Route::post('imports/{import}/undo', [ImportController::class, 'undo'])->whereUuid('import');
+    Route::middleware('can:read,' . Shop::class)->group(static function (): void {
+        Route::get('kits', [KitController::class, 'index']);
+        Route::get('scopes', [ScopeController::class, 'index']);
+        Route::get('coverage', [CoverageController::class, 'show']);
+        Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
+        Route::get('workbook', [WorkbookController::class, 'show']);
+    });
+    Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
+        Route::post('imports', [ImportController::class, 'store'])->middleware('throttle:uploads');
+        Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');
+        Route::post('imports/{import}/undo', [ImportController::class, 'undo'])->whereUuid('import');
+    });
 });

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests;
 
+use App\Demo\DemoShop;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
@@ -48,6 +49,6 @@ abstract class TestCase extends BaseTestCase
 
     public function demoText(): string
     {
-        return (string) file_get_contents(DemoSeeder::WORKBOOK);
+        return (string) file_get_contents(DemoShop::workbookPath());
     }
 }

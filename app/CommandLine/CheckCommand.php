@@ -9,11 +9,11 @@ use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -57,10 +57,9 @@ final class CheckCommand extends Command
         }
         $rules = $workbook->rulesFor($scope);
         $report = Coverage::of($kit, $scope, $rules);
-        $output->writeln(
-            $format === 'json' ? $this->json($report, $rules, $why === 'all') : (new TextReport())->of($report),
-            OutputInterface::OUTPUT_RAW,
-        );
+        $format === 'json'
+            ? $output->writeln($this->json($report, $rules, $why === 'all'), OutputInterface::OUTPUT_RAW)
+            : (new TextReport($output))->write($report);
 
         return $report->isWhole() ? self::SUCCESS : self::GAPS;
     }

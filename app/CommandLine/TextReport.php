@@ -9,41 +9,48 @@ use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
-use Gondrik\Core\Wording\WantedSentence;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Wording\Sentence;
-use Gondrik\Core\Scope\Line;
-use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Wording\Words;
+use Symfony\Component\Console\Formatter\OutputFormatter;
+use Symfony\Component\Console\Helper\Table;
+use Symfony\Component\Console\Helper\TableStyle;
+use Symfony\Component\Console\Output\BufferedOutput;
+use Symfony\Component\Console\Output\OutputInterface;
 
 /** A report for people at a terminal: the holes first, then a row for each line with a dot for each step. */
 final readonly class TextReport
 {
     private Sentence $sentence;
 
-    public function __construct()
+    public function __construct(private OutputInterface $output)
     {
         $this->sentence = new Sentence();
     }
 
-    public function of(Report $report): string
+    public function write(Report $report): void
     {
-        return implode("\n", array_merge(
-            $this->headline($report),
-            $this->holes($report),
-            $this->table($report),
-            $this->remarks($report),
-            ['', '● covered  ◐ makeshift  ○ hole  ✕ faulty  ! one tool only, no backup'],
-        ));
+        $this->say([...$this->headline($report), ...$this->holes($report), '']);
+        $this->table($report);
+        $this->say([...$this->remarks($report), '', '● covered  ◐ makeshift  ○ hole  ✕ faulty  ! one tool only, no backup']);
+    }
+
+    /** @param list<string> $rows */
+    private function say(array $rows): void
+    {
+        $this->output->writeln($rows, OutputInterface::OUTPUT_RAW);
     }
 
     /** @return list<string> */
     private function headline(Report $report): array
     {
         $headline = $report->headline;
-        $counts = sprintf('%d terminations: %d covered, %d makeshift, %d in a hole, %d faulty', $headline->terminations, $headline->covered, $headline->makeshift, $headline->hole, $headline->faulty);
+        $counts = sprintf('%s: %d covered, %d makeshift, %d in a hole, %d faulty', Words::counted($headline->terminations, 'termination'), $headline->covered, $headline->makeshift, $headline->hole, $headline->faulty);
         $share = $headline->share() === null ? '' : sprintf('; %d %% covered%s', (int) round(100 * $headline->share()), $headline->makeshiftCounts ? ', makeshift counted' : '');
-        $missing = array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing);
+        $missing = array_map(static fn(ToolKind $kind): string => Words::for('kind', $kind->value), $headline->carryMissing);
 
         return [
             $report->kit->name . ' × ' . $report->scope->name,
@@ -57,8 +64,8 @@ final readonly class TextReport
     {
         $rows = [];
         foreach ($report->holes as $hole) {
-            $rows[] = sprintf('○ %s, %d termination%s: %s', $hole->operation()->value, $hole->quantity(), $hole->quantity() === 1 ? '' : 's', implode(', ', array_map(static fn(Line $line): string => $line->id, $hole->lines())));
-            $rows[] = '    wanted   ' . (new WantedSentence())->of($hole->wanted);
+            $rows[] = sprintf('○ %s, %s: %s', $hole->operation->value, Words::counted($hole->quantity(), 'termination'), implode(', ', array_map(static fn(Line $line): string => $line->id, $hole->lines)));
+            $rows[] = '    wanted   ' . $this->sentence->wanted($hole->wanted);
             $rows[] = '    nearest  ' . $this->nearest($hole);
         }
 
@@ -67,15 +74,12 @@ final readonly class TextReport
 
     private function nearest(Hole $hole): string
     {
-        if ($hole->nearest === null) {
-            return 'no tool of the kit does this at all';
-        }
-
-        return $hole->nearest->tool->name . ': ' . $this->amiss($hole->nearest->answer->reasons);
+        return $hole->nearest === null
+            ? 'no tool of the kit does this at all'
+            : $hole->nearest->tool->name . ': ' . $this->amiss($hole->nearest->reasons);
     }
 
-    /** @return list<string> */
-    private function table(Report $report): array
+    private function table(Report $report): void
     {
         $operations = [];
         foreach ($report->lines as $line) {
@@ -85,24 +89,17 @@ final readonly class TextReport
         }
         uasort($operations, static fn($one, $other): int => array_search($one, $one::cases(), true) <=> array_search($other, $one::cases(), true));
         $columns = array_keys($operations);
-        /** @var non-empty-list<list<string>> $rows */
-        $rows = [['', 'line', 'quantity', ...$columns]];
+        $drawn = new BufferedOutput();
+        $style = (new TableStyle())->setHorizontalBorderChars('')->setVerticalBorderChars('')->setDefaultCrossingChar('')
+            ->setCellHeaderFormat('%s')->setCellRowFormat('%s')->setCellRowContentFormat('%s  ');
+        $table = (new Table($drawn))->setStyle($style)->setHeaders(['', 'line', 'quantity', ...$columns])
+            ->setColumnStyle(2, (clone $style)->setPadType(STR_PAD_LEFT));
         foreach ($report->lines as $line) {
-            $rows[] = [self::dot($line->status), $line->line->id, (string) $line->line->quantity, ...array_map(static fn(string $operation): string => self::cell($line, $operation), $columns)];
+            $cells = [self::dot($line->status), $line->line->id, (string) $line->line->quantity, ...array_map(static fn(string $operation): string => self::cell($line, $operation), $columns)];
+            $table->addRow(array_map(OutputFormatter::escape(...), $cells));
         }
-        /** @var array<int, int> $widths */
-        $widths = [];
-        foreach ($rows as $row) {
-            foreach ($row as $column => $text) {
-                $widths[$column] = max($widths[$column] ?? 0, mb_strwidth($text));
-            }
-        }
-
-        return ['', ...array_map(static fn(array $row): string => rtrim(implode('  ', array_map(
-            static fn(string $text, int $column): string => $column === 2 ? self::pad($text, $widths[$column], STR_PAD_LEFT) : self::pad($text, $widths[$column]),
-            $row,
-            array_keys($row),
-        ))), $rows)];
+        $table->render();
+        $this->say(array_map(rtrim(...), explode("\n", rtrim($drawn->fetch()))));
     }
 
     private static function cell(LineCover $line, string $operation): string
@@ -123,7 +120,7 @@ final readonly class TextReport
             return '';
         }
 
-        return ' ' . $cover->chosen->tool->id . ($cover->chosen->answer->position === null ? '' : ' [' . $cover->chosen->answer->position . ']');
+        return ' ' . $cover->chosen->tool->id . ($cover->chosen->position() === null ? '' : ' [' . $cover->chosen->position() . ']');
     }
 
     /** @return list<string> what is not as it should be, line by line */
@@ -135,7 +132,7 @@ final readonly class TextReport
             $steps = [];
             foreach ($line->steps as $cover) {
                 if ($cover->chosen?->fit() === Fit::Makeshift) {
-                    $steps[] = '◐ ' . $cover->step->operation->value . ' with ' . $cover->chosen->tool->name . ': ' . $this->amiss($cover->chosen->answer->reasons);
+                    $steps[] = '◐ ' . $cover->step->operation->value . ' with ' . $cover->chosen->tool->name . ': ' . $this->amiss($cover->chosen->reasons);
                 }
             }
             $said = array_unique([...$checks, ...$steps]);
@@ -168,12 +165,5 @@ final readonly class TextReport
     private static function dotOf(Fit $fit): string
     {
         return self::dot($fit === Fit::Unsuitable ? Status::Faulty : Status::ofBest($fit));
-    }
-
-    private static function pad(string $text, int $width, int $side = STR_PAD_RIGHT): string
-    {
-        $room = str_repeat(' ', max(0, $width - mb_strwidth($text)));
-
-        return $side === STR_PAD_LEFT ? $room . $text : $text . $room;
     }
 }

@@ -20,4 +20,10 @@ final class Kit extends CatalogueItem
     {
         return $this->hasMany(KitTool::class)->orderBy('position');
     }
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['hand' => 'object'];
+    }
 }

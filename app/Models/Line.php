@@ -46,6 +46,6 @@ final class Line extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['add' => 'object', 'drop' => 'object'];
+        return ['add' => 'object', 'drop' => 'object', 'ambient' => 'float', 'torque' => 'float', 'temperature' => 'float'];
     }
 }

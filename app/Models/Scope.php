@@ -25,6 +25,6 @@ final class Scope extends CatalogueItem
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['house_rules' => 'object'];
+        return ['house_rules' => 'object', 'carry' => 'array'];
     }
 }

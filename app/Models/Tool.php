@@ -10,6 +10,6 @@ final class Tool extends CatalogueItem
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['capabilities' => 'object', 'requires' => 'array'];
+        return ['capabilities' => 'object', 'requires' => 'array', 'hand_span' => 'float', 'grip_force' => 'float', 'head_size' => 'float'];
     }
 }

@@ -10,6 +10,6 @@ final class Wire extends CatalogueItem
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['sheath' => 'object'];
+        return ['sheath' => 'object', 'insulation_od' => 'float', 'min_temperature' => 'float'];
     }
 }

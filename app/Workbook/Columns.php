@@ -29,7 +29,12 @@ final class Columns
         $row = [];
         foreach (get_object_vars($item) as $key => $value) {
             if (!in_array($key, $without, true)) {
-                $row[self::of($key)] = is_array($value) || is_object($value) ? json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE) : $value;
+                $row[self::of($key)] = match (true) {
+                    is_array($value), is_object($value) => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                    // Bound as a number it would lose its last digits.
+                    is_float($value) => sprintf('%.17g', $value),
+                    default => $value,
+                };
             }
         }
 

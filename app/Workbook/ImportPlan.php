@@ -6,35 +6,45 @@ namespace App\Workbook;
 
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookList;
 
 /** What a workbook would do to what a shop has: add, change, leave. Nothing is ever removed. */
 final readonly class ImportPlan
 {
-    public const LISTS = ['wires', 'terminals', 'tools', 'kits', 'scopes'];
-
     /**
      * @param array<string, array{added: int, changed: int, left: int}> $counts  by list
-     * @param array<string, list<string>>                               $touched ids to be written, by list
+     * @param array<string, array<string, string>>                      $touched by list and id: the canonical text that would be overwritten, "" for what is new
      */
-    private function __construct(public array $counts, public array $touched, public bool $changesHouseRules) {}
+    private function __construct(
+        public array $counts,
+        private array $touched,
+        public bool $changesHouseRules,
+        /** Equal for plans that do the same to the same. */
+        public string $hash,
+    ) {}
 
     public static function between(Workbook $shop, Workbook $coming): self
     {
         $counts = [];
         $touched = [];
-        foreach (self::LISTS as $list) {
-            $has = self::written($shop->{$list});
-            $comes = self::written($coming->{$list});
+        foreach (WorkbookList::cases() as $list) {
+            $has = self::written($list->of($shop));
+            $comes = self::written($list->of($coming));
             $added = array_diff_key($comes, $has);
-            $changed = array_diff_assoc(array_intersect_key($comes, $has), $has);
-            $counts[$list] = ['added' => count($added), 'changed' => count($changed), 'left' => count($has) - count($changed)];
-            $touched[$list] = array_map(strval(...), array_keys($added + $changed));
+            $changed = array_filter(array_intersect_key($has, $comes), static fn(string $text, string $id): bool => $text !== $comes[$id], ARRAY_FILTER_USE_BOTH);
+            $counts[$list->value] = ['added' => count($added), 'changed' => count($changed), 'left' => count($has) - count($changed)];
+            $touched[$list->value] = array_fill_keys(array_keys($added), '') + $changed;
         }
         // A workbook that says nothing of house rules leaves them as they are.
-        $rules = $coming->houseRules;
-        $changesHouseRules = $rules !== null && self::text($rules) !== ($shop->houseRules === null ? '' : self::text($shop->houseRules));
+        $rules = $shop->houseRules === null ? '' : self::text($shop->houseRules);
+        $changesHouseRules = $coming->houseRules !== null && self::text($coming->houseRules) !== $rules;
 
-        return new self($counts, $touched, $changesHouseRules);
+        return new self($counts, $touched, $changesHouseRules, hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null])));
+    }
+
+    public function touches(WorkbookList $list, string $id): bool
+    {
+        return isset($this->touched[$list->value]['#' . $id]);
     }
 
     public function changesNothing(): bool
@@ -52,7 +62,8 @@ final readonly class ImportPlan
         $written = [];
         foreach ($things as $thing) {
             $item = (new ObjectCodec())->write($thing);
-            $written[(string) $item->id] = json_encode($item, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+            // An id of digits alone must stay text.
+            $written['#' . $item->id] = json_encode($item, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
         }
 
         return $written;

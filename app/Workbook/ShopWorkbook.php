@@ -120,7 +120,7 @@ final readonly class ShopWorkbook
 
     private function kit(Kit $kit): \stdClass
     {
-        $item = Columns::toItem($kit, ['id', 'name', 'note']);
+        $item = Columns::toItem($kit, array_values(array_diff(self::keys(CoreTool\Kit::class), ['tools'])));
         $item->tools = $kit->entries->map(static fn(KitTool $entry): \stdClass => (object) ['tool' => $entry->tool->code, 'count' => $entry->count])->all();
 
         return $item;
@@ -128,7 +128,7 @@ final readonly class ShopWorkbook
 
     private function scope(Scope $scope): \stdClass
     {
-        $item = Columns::toItem($scope, ['id', 'name', 'houseRules', 'note']);
+        $item = Columns::toItem($scope, array_values(array_diff(self::keys(CoreScope\Scope::class), ['lines'])));
         $item->lines = $scope->lines->map(function (Line $line): \stdClass {
             $keys = array_diff(self::keys(CoreScope\Line::class), ['wire', 'terminal', 'wireB']);
             $data = Columns::toItem($line, array_values($keys));
@@ -151,6 +151,6 @@ final readonly class ShopWorkbook
      */
     private static function keys(string $class): array
     {
-        return array_map(static fn(ObjectField $field): string => $field->name, ObjectPlan::of($class)->fields);
+        return array_map(static fn(ObjectField $field): string => $field->name, ObjectPlan::of($class)->keys());
     }
 }

@@ -154,3 +154,53 @@ it('lists the same values in the schema and in the enums', function (string $def
     ['preset', Gondrik\Core\Rules\Preset::class], ['stance', Gondrik\Core\Rules\Stance::class], ['pullStandard', Gondrik\Core\Rules\PullStandard::class], ['redBand', Gondrik\Core\Rules\RedBand::class],
     ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
 ]);
+
+/** The document with one value somewhere in it put out of shape. */
+function mangled(stdClass $document, Random\Randomizer $random): stdClass
+{
+    $places = [];
+    $walk = static function (mixed &$value, string $path) use (&$walk, &$places): void {
+        $places[] = &$value;
+        if ($value instanceof stdClass || is_array($value)) {
+            foreach ($value as $key => &$below) {
+                $walk($below, $path . '/' . $key);
+            }
+        }
+    };
+    $walk($document, '');
+    $odd = [null, true, -1, 0, 1e308, INF, -0.0, 9.5, '', '12', 'marine', '12 AWG', str_repeat('a', 5000), "a\u{0}b", [], [[]], new stdClass(), (object) ['op' => 'weld'], ['any'], PHP_INT_MAX];
+    $at = $random->getInt(1, count($places) - 1);
+    $places[$at] = $odd[$random->getInt(0, count($odd) - 1)];
+
+    return $document;
+}
+
+it('tells what cannot be read and never throws anything else, whatever is out of shape', function (int $seed): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $codec = new WorkbookCodec();
+    $read = 0;
+    for ($n = 0; $n < 60; $n++) {
+        $document = mangled(GeneratedWorkbook::of($seed, 6, 4), $random);
+        foreach ([static fn() => $codec->readStored($document), static fn() => $codec->read((string) json_encode($document, JSON_PARTIAL_OUTPUT_ON_ERROR))] as $reading) {
+            try {
+                $read += $reading()->wires === [] ? 0 : 1;
+            } catch (InvalidWorkbook $invalid) {
+                foreach ($invalid->problems as $problem) {
+                    expect($problem->expected)->not->toBe('')->and(json_encode($problem))->toBeString();
+                }
+            }
+        }
+    }
+    expect($read)->toBeGreaterThan(0);
+})->with(range(701, 710));
+
+it('tells more than 500 problems without losing its way', function (): void {
+    $wire = ['id' => 5, 'name' => [], 'size' => '12'];
+    expect(count(problemsOf((string) json_encode(['gondrik' => 1, 'wires' => array_fill(0, 700, $wire)]))))->toBeGreaterThan(400);
+});
+
+it('reads a line whose groups say nothing as the one that all such lines share', function (): void {
+    $workbook = (new WorkbookCodec())->read('{"gondrik":1,"scopes":[{"id":"s","name":"s","lines":[{"id":"a","torque":1},{"id":"b","torque":1,"wet":false},{"id":"c","torque":1,"wet":true}]}]}');
+    [$a, $b, $c] = $workbook->scopes[0]->lines;
+    expect($a->work())->toBe($b->work())->not->toBe($c->work());
+});

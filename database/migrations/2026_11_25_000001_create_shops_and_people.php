@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
 use Illuminate\Database\Migrations\Migration;
 use Illuminate\Database\Schema\Blueprint;
 use Illuminate\Support\Facades\DB;
@@ -29,8 +28,7 @@ return new class extends Migration {
             $table->timestampsTz();
             $table->unique(['shop_id', 'id']);
         });
-        $roles = implode("', '", array_column(Role::cases(), 'value'));
-        DB::statement("alter table users add constraint users_role_check check (role in ('{$roles}'))");
+        DB::statement("alter table users add constraint users_role_check check (role in ('lead', 'coordinator', 'hand'))");
         DB::statement('alter table users add constraint users_email_check check (email = lower(email))');
         Schema::create('sessions', static function (Blueprint $table): void {
             $table->string('id')->primary();

@@ -8,7 +8,7 @@ it('answers like the command line for the same workbook', function (string $kit,
     $shop = $this->demo();
     $page = $this->actingAs($this->lead($shop))->getJson("/api/v1/coverage?kit={$kit}&scope={$scope}")->assertOk()->json();
 
-    $process = new Process([base_path('bin/gondrik'), 'check', Database\Seeders\DemoSeeder::WORKBOOK, '--kit', $kit, '--scope', $scope, '--format', 'json', '--why', 'all']);
+    $process = new Process([base_path('bin/gondrik'), 'check', App\Demo\DemoShop::workbookPath(), '--kit', $kit, '--scope', $scope, '--format', 'json', '--why', 'all']);
     $process->run();
     $told = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
     expect($process->getExitCode())->toBe($page['report']['headline']['hole'] + $page['report']['headline']['faulty'] > 0 ? 1 : 0);
@@ -75,3 +75,15 @@ it('reports a tool whose requirement is not in the kit', function (): void {
     $lines = collect($this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->assertOk()->json('report.lines'));
     expect($lines->firstWhere('id', 'winch-35')['status'])->toBe('hole');
 });
+
+it('tells what cannot be asked instead of breaking', function (string $address, int $status): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->getJson('/api/v1/' . $address)->assertStatus($status)->assertHeader('Content-Type', 'application/problem+json');
+})->with([
+    'bytes that are no text' => ['coverage?kit=a%ff&scope=tower-7', 422],
+    'a kit that is a list' => ['coverage?kit[]=a&scope=tower-7', 422],
+    'an unknown length' => ['coverage?kit=pylon-backpack&scope=tower-7&length=cubit', 422],
+    'a length that is a list' => ['coverage?kit=pylon-backpack&scope=tower-7&length[]=mm', 422],
+    'a step beyond an integer' => ['coverage/lines/heat-15/steps/99999999999999999999/others?kit=pylon-backpack&scope=tower-7', 404],
+    'a step that is not there' => ['coverage/lines/heat-15/steps/99/others?kit=pylon-backpack&scope=tower-7', 404],
+]);

@@ -6,6 +6,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use App\Workbook\ShopWorkbook;
+use App\Workbook\WorkbookImport;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Tests\Support\OpenApi;
@@ -86,8 +87,77 @@ it('refuses a change that breaks a line the workbook does not name', function ()
     unset($butt->ends);
     $partial = (object) ['gondrik' => 1, 'terminals' => [$butt]];
     $response = $this->upload((string) json_encode($partial))->assertUnprocessable();
-    expect($response->json('problems.0.expected'))->toContain('two ends');
+    // The file is what somebody can mend, so the place is told in it.
+    expect($response->json('problems.0.expected'))->toContain('two ends')->toContain('line "beacon-splice"')
+        ->and($response->json('problems.0.path'))->toBe('terminals/0');
 });
+
+it('says so when a plan is out of date, and changes nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $document->wires[0]->name = 'Looked at first';
+    $first = $this->upload((string) json_encode($document))->json('id');
+    $document->wires[0]->name = 'Applied before it';
+    $second = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$second}/apply")->assertOk();
+    $late = $this->postJson("/api/v1/imports/{$first}/apply")->assertConflict();
+    expect($late->json('detail'))->toContain('bring it again')
+        ->and(OpenApi::mismatch($late, 'post', '/imports/{import}/apply'))->toBe('')
+        ->and((string) $this->get('/api/v1/workbook')->getContent())->toContain('Applied before it');
+});
+
+it('keeps every float to its last bit', function (): void {
+    $person = $this->emptyShop('Floats');
+    $this->actingAs($person);
+    $random = new Random\Randomizer(new Random\Engine\Mt19937(7));
+    $wires = array_map(static fn(int $n): stdClass => (object) ['id' => 'w' . $n, 'name' => 'w', 'size' => '0.05 mm2', 'construction' => 'solid', 'insulation' => 'pvc',
+        'insulationOd' => 1 + 998 * $random->getInt(0, 1 << 52) / (1 << 52), 'minTemperature' => [0.1 + 0.2, -0.0, 1e-7, 1 / 3, -99.99999999999999][$n % 5],
+        'sheath' => (object) ['material' => 'pvc', 'shape' => 'round', 'od' => 1000 + 8999 * $random->getInt(0, 1 << 52) / (1 << 52)]], range(1, 60));
+    $text = (string) json_encode(['gondrik' => 1, 'wires' => $wires]);
+    $this->postJson('/api/v1/imports/' . $this->upload($text)->assertCreated()->json('id') . '/apply')->assertOk();
+    $this->upload($text)->assertCreated()->assertJsonPath('changesNothing', true);
+    $this->upload((string) $this->get('/api/v1/workbook')->getContent())->assertCreated()->assertJsonPath('changesNothing', true);
+});
+
+it('takes a kit of 14,000 tools and 20,000 wires in', function (): void {
+    $shop = $this->emptyShop('Large')->shop;
+    $codec = new WorkbookCodec();
+    $book = $codec->readStored((object) [
+        'wires' => array_map(static fn(int $n): stdClass => (object) ['id' => 'w' . $n, 'name' => 'w', 'size' => '1 mm2', 'construction' => 'solid', 'insulation' => 'pvc'], range(1, 20_000)),
+        'tools' => array_map(static fn(int $n): stdClass => (object) ['id' => 't' . $n, 'name' => 't', 'kind' => 'other', 'capabilities' => []], range(1, 14_000)),
+        'kits' => [(object) ['id' => 'k', 'name' => 'k', 'tools' => array_map(static fn(int $n): stdClass => (object) ['tool' => 't' . $n], range(1, 14_000))]],
+    ]);
+    $importer = new WorkbookImport();
+    expect($importer->apply($shop, $book)->counts['wires']['added'])->toBe(20_000)
+        ->and(DB::table('kit_tools')->count())->toBe(14_000)
+        ->and($importer->plan($shop, $book)->changesNothing())->toBeTrue();
+});
+
+it('forgets files whose time is over', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $old = $this->upload($this->demoText())->json('id');
+    $applied = $this->upload($this->demoText())->json('id');
+    $this->postJson("/api/v1/imports/{$applied}/apply")->assertOk();
+    $this->travel(2)->days();
+    $new = $this->upload($this->demoText())->json('id');
+    $this->artisan('imports:prune')->assertSuccessful();
+    expect(DB::table('imports')->orderBy('created_at')->pluck('id')->all())->toBe([$applied, $new])->and($old)->not->toBe($applied);
+    $this->travel(90)->days();
+    $this->artisan('imports:prune')->assertSuccessful();
+    expect(DB::table('imports')->count())->toBe(0);
+});
+
+it('tells what cannot be read instead of breaking', function (string $text, string $path): void {
+    $this->actingAs($this->lead($this->demo()));
+    $answer = $this->upload($text)->assertUnprocessable();
+    expect($answer->json('problems.0.path'))->toBe($path);
+})->with([
+    'house rules that are no object' => ['{"gondrik":1,"houseRules":"marine"}', 'houseRules'],
+    'house rules that are a list' => ['{"gondrik":1,"houseRules":[1]}', 'houseRules'],
+    'insulations that are none' => ['{"gondrik":1,"houseRules":{"insulations":["jute"]}}', 'houseRules/insulations/0'],
+    'more than 500 problems' => [(string) json_encode(['gondrik' => 1, 'wires' => array_fill(0, 700, ['id' => 5])]), 'wires/0/name'],
+    'a number without end' => ['{"gondrik":1,"wires":[{"id":"a","name":"a","size":"1 mm2","construction":"solid","insulation":"pvc","insulationOd":1e999}]}', 'wires/0/insulationOd'],
+]);
 
 it('refuses what is no file, no JSON or too large', function (): void {
     $this->actingAs($this->lead($this->demo()));

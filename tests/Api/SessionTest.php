@@ -65,3 +65,24 @@ it('opens the first shop once, with a password that is shown once', function ():
     $this->artisan('shop:open', ['name' => 'Second'])->expectsOutputToContain('open already')->assertSuccessful();
     expect(User::query()->count())->toBe(1);
 });
+
+it('ends a token', function (): void {
+    $token = $this->lead($this->demo())->createToken('script')->plainTextToken;
+    $this->travel(91)->days();
+    $this->getJson('/api/v1/kits', ['Authorization' => 'Bearer ' . $token])->assertUnauthorized();
+});
+
+it('slows down one address, whatever accounts it tries', function (): void {
+    foreach (range(1, 30) as $try) {
+        $this->postJson('/api/v1/session', ['email' => 'person' . $try . '@example.test', 'password' => 'guess'])->assertUnprocessable();
+    }
+    $this->postJson('/api/v1/session', ['email' => 'another@example.test', 'password' => 'guess'])->assertTooManyRequests();
+});
+
+it('lets no other origin read', function (): void {
+    $this->getJson('/api/v1/session', ['Origin' => 'https://elsewhere.example'])->assertHeaderMissing('Access-Control-Allow-Origin');
+});
+
+it('refuses a sign-in with a list for an address', function (): void {
+    $this->postJson('/api/v1/session', ['email' => ['a'], 'password' => 'b'])->assertUnprocessable();
+});

@@ -221,9 +221,9 @@ export interface components {
         /** @enum {string} */
         StepStatus: "covered" | "makeshift" | "hole";
         /** @enum {string} */
-        Operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "torque" | "pull-test" | "extract" | "shear-screw";
+        Operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
         /** @enum {string} */
-        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "nest.code" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "requires.missing" | "energy.no-mains" | "access.tight" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "tap.refused" | "solder.refused";
+        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
             type: string;
@@ -278,14 +278,21 @@ export interface components {
             name: string;
             note: string | null;
         };
-        /** @description Beside these the numbers that were measured: lengths in mm, forces in N, torque in N·m, °C. */
         Reason: {
             code: components["schemas"]["ReasonCode"];
             fit: components["schemas"]["Fit"];
+            /** @description The wire that a check of a line is about. */
+            wire?: string;
+            /** @description What was measured and the limits: lengths in mm, forces in N, torque in N·m, °C. */
+            numbers?: {
+                [key: string]: string | number | string[];
+            };
+            /**
+             * @description The house rule that made this verdict another than the default.
+             * @enum {string}
+             */
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "redBand" | "backupFor" | "carry";
             text: string;
-            rule?: string;
-        } & {
-            [key: string]: unknown;
         };
         Match: {
             tool: string;
@@ -361,11 +368,12 @@ export interface components {
         Bar: {
             tool: string;
             name: string;
-            fit: components["schemas"]["Fit"];
             from: number;
             to: number;
             proven: components["schemas"]["Reach"] | null;
             segments: components["schemas"]["Segment"][];
+            /** @description From thin to thick, end to end. */
+            stretches: components["schemas"]["Stretch"][];
         };
         Lane: {
             name: string;
@@ -471,6 +479,12 @@ export interface components {
         ReasonMeaning: {
             code: components["schemas"]["ReasonCode"];
             meaning: string;
+        };
+        /** @description A stretch of sizes and how well it is done there. */
+        Stretch: {
+            from: number;
+            to: number;
+            fit: components["schemas"]["Fit"];
         };
     };
     responses: never;
@@ -846,6 +860,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     applyImport: {
@@ -889,6 +912,15 @@ export interface operations {
             };
             /** @description No such import */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Nothing to take back, or the shop has changed since */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -12,7 +12,15 @@ const ruler: Schemas['Ruler'] = {
     {
       name: 'cut',
       bars: [
-        { tool: 'snip', name: 'Snips', fit: 'makeshift', from: 0.5, to: 16, proven: null, segments: [] },
+        {
+          tool: 'snip',
+          name: 'Snips',
+          from: 0.5,
+          to: 16,
+          stretches: [{ from: 0.5, to: 16, fit: 'makeshift' }],
+          proven: null,
+          segments: [],
+        },
       ],
     },
     { name: 'lug', bars: [] },

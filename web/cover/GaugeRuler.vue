@@ -126,7 +126,7 @@ function walk(event: KeyboardEvent, step: number): void {
           <template v-for="(segment, part) in bar.segments" :key="part">
             <rect
               class="bar"
-              :class="[segment.band, { makeshift: bar.isMakeshift, printed: segment.proven }]"
+              :class="[segment.band, { makeshift: segment.isMakeshift, printed: segment.proven }]"
               :x="segment.x"
               :y="segment.y"
               :width="segment.width"

@@ -15,9 +15,9 @@ function ruler(sizes: number, bars: number): Schemas['Ruler'] {
       bars: Array.from({ length: bars }, (_, i) => ({
         tool: `t${i}`,
         name: `Tool number ${i}`,
-        fit: 'proper',
         from: 0.1 * 1.2 ** i,
         to: 2 * 1.2 ** i,
+        stretches: [{ from: 0.1 * 1.2 ** i, to: 2 * 1.2 ** i, fit: 'proper' }],
         proven: null,
         segments: [],
       })),

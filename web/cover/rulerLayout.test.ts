@@ -22,7 +22,7 @@ function drop(
 }
 
 function bar(name: string, from: number, to: number, segments: Schemas['Segment'][] = []): Schemas['Bar'] {
-  return { tool: name, name, fit: 'proper', from, to, proven: null, segments };
+  return { tool: name, name, from, to, stretches: [{ from, to, fit: 'proper' }], proven: null, segments };
 }
 
 const segment = (
@@ -45,6 +45,24 @@ function ruler(drops: Schemas['Drop'][], bars: Schemas['Bar'][] = []): Schemas['
     drops,
   };
 }
+
+describe('a bar that is makeshift in part', () => {
+  it('is drawn in two pieces, end to end, each as it is', () => {
+    const knife = {
+      ...bar('Cable knife', 4, 25),
+      stretches: [
+        { from: 4, to: 10, fit: 'makeshift' as const },
+        { from: 10, to: 25, fit: 'proper' as const },
+      ],
+      proven: { from: 6, to: 16 },
+    };
+    const pieces = layOut(ruler([drop(4), drop(16)], [knife]), 900, 'metric').lanes[0]!.bars[0]!.segments;
+    expect(pieces.map((piece) => piece.isMakeshift)).toEqual([true, false]);
+    expect(pieces[0]!.x + pieces[0]!.width).toBeCloseTo(pieces[1]!.x, 5);
+    expect(pieces[0]!.y).toBe(pieces[1]!.y);
+    expect(pieces.every((piece) => piece.proven !== null)).toBe(true);
+  });
+});
 
 describe('spread', () => {
   it('leaves places alone that stand apart', () => {

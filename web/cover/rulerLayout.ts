@@ -15,6 +15,7 @@ export interface LaidSegment extends Box {
   label: string;
   /** Colour band of a nest, where it has one. */
   band: 'red' | 'blue' | 'yellow' | null;
+  isMakeshift: boolean;
   /** Part of it that the shop has proven. */
   proven: Box | null;
   text: string | null;
@@ -23,7 +24,6 @@ export interface LaidSegment extends Box {
 export interface LaidBar {
   key: string;
   name: string;
-  isMakeshift: boolean;
   segments: LaidSegment[];
   /** The tool's name beside its bar; null where it stands on the bar or there is no room. */
   caption: { x: number; y: number; width: number; text: string } | null;
@@ -143,6 +143,35 @@ function bandOf(code: string | null): LaidSegment['band'] {
   return bands.find((band) => band === code) ?? null;
 }
 
+interface Part {
+  label: string;
+  code: string | null;
+  from: number;
+  to: number;
+  proven: Schemas['Reach'] | null;
+  fit: Schemas['Fit'];
+}
+
+/** What a bar is drawn of: its notches and nests, or the stretches that it does well and badly. */
+function partsOf(bar: Schemas['Bar']): Part[] {
+  if (bar.segments.length) {
+    const fit = bar.stretches[0]?.fit ?? 'proper';
+    return bar.segments.map((segment) => ({ ...segment, fit }));
+  }
+  return bar.stretches.map((stretch) => ({
+    label: bar.name,
+    code: null,
+    ...stretch,
+    proven: bar.proven && overlap(bar.proven, stretch),
+  }));
+}
+
+function overlap(one: Schemas['Reach'], other: Schemas['Reach']): Schemas['Reach'] | null {
+  const from = Math.max(one.from, other.from);
+  const to = Math.min(one.to, other.to);
+  return from < to ? { from, to } : null;
+}
+
 interface Row {
   taken: [number, number][];
 }
@@ -190,13 +219,10 @@ function packBars(
   };
   const bars: LaidBar[] = [];
   lane.bars.forEach((bar, index) => {
-    const parts = bar.segments.length
-      ? bar.segments
-      : [{ label: bar.name, code: null, from: bar.from, to: bar.to, proven: bar.proven }];
-    const visible = parts.filter((part) => x(part.to) >= edge[0] && x(part.from) <= edge[1]);
+    const visible = partsOf(bar).filter((part) => x(part.to) >= edge[0] && x(part.from) <= edge[1]);
     if (visible.length === 0) return;
     // Segments that overlap stand in rows below each other.
-    const own: { part: (typeof parts)[number]; row: number }[] = [];
+    const own: { part: Part; row: number }[] = [];
     const ownRows: Row[] = [];
     for (const part of visible) {
       const place = box(part, 0);
@@ -209,7 +235,11 @@ function packBars(
     const end = Math.max(...own.map(({ part }) => box(part, 0).x + box(part, 0).width));
     // A bar in one piece carries the tool's name itself where it is long enough, behind the label of its only nest.
     const whole = bar.segments.length === 0 ? bar.name : `${visible[0]?.label} · ${bar.name}`;
-    const isOnBar = visible.length === 1 && end - start >= textWidth(whole) + 10;
+    const widest = own.reduce((one, other) =>
+      box(other.part, 0).width > box(one.part, 0).width ? other : one,
+    );
+    const isOnePiece = visible.length === 1 || bar.segments.length === 0;
+    const isOnBar = isOnePiece && box(widest.part, 0).width >= textWidth(whole) + 10;
     const caption = isOnBar ? null : captionBeside(bar.name, start, end, lines, edge);
     const from = caption === null ? start : Math.min(start, caption.x);
     const to = caption === null ? end : Math.max(end, caption.x + caption.width);
@@ -219,15 +249,16 @@ function packBars(
     bars.push({
       key: `${bar.tool}-${index}`,
       name: bar.name,
-      isMakeshift: bar.fit !== 'proper',
       segments: own.map(({ part, row }) => {
         const place = box(part, first + row);
+        const label = bar.segments.length === 0 ? null : fitting(part.label, place.width);
         return {
           ...place,
           label: part.label,
           band: bandOf(part.code),
+          isMakeshift: part.fit !== 'proper',
           proven: part.proven ? box(part.proven, first + row) : null,
-          text: isOnBar ? whole : bar.segments.length === 0 ? null : fitting(part.label, place.width),
+          text: isOnBar && part === widest.part ? whole : label,
         };
       }),
       caption: caption && { ...caption, y: top + first * ROW },

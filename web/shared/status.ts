@@ -21,10 +21,10 @@ export const operationWords: Record<Schemas['Operation'], string> = {
   crimp: 'crimp',
   solder: 'solder',
   sleeve: 'sleeve',
+  'shear-screw': 'shear screw',
   torque: 'torque',
   'pull-test': 'pull test',
   extract: 'extract',
-  'shear-screw': 'shear screw',
 };
 
 /** Operations as they follow each other on a termination: the order of the words above. */

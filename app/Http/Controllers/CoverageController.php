@@ -4,26 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CoverageRequest;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
-use Gondrik\Core\Ruler\Ruler;
-use Gondrik\Core\Wording\LengthUnit;
-use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Ruler\Ruler;
+use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
-use Illuminate\Validation\Rule;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
 {
     public function __construct(private readonly ShopWorkbook $workbooks) {}
 
-    public function show(Request $request): JsonResponse
+    public function show(CoverageRequest $request): JsonResponse
     {
         $workbook = $this->workbook($request);
         $report = $this->report($workbook);
@@ -31,7 +29,7 @@ final class CoverageController extends Controller
         return $this->json([
             'kit' => ['id' => $report->kit->id, 'name' => $report->kit->name, 'note' => $report->kit->note],
             'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'note' => $report->scope->note],
-            'report' => (new ReportWriter($this->length($request)))->report($report),
+            'report' => (new ReportWriter($request->length()))->report($report),
             'ruler' => (new RulerWriter())->ruler(Ruler::of($report)),
             'lines' => $this->byId($report->scope->lines),
             'wires' => $this->byId($workbook->wires),
@@ -41,30 +39,27 @@ final class CoverageController extends Controller
     }
 
     /** The tools that were not chosen for one step of one line. */
-    public function others(Request $request, string $line, int $step): JsonResponse
+    public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
         $workbook = $this->workbook($request);
         $report = $this->report($workbook);
         foreach ($report->lines as $cover) {
-            if ($cover->line->id === $line && isset($cover->steps[$step])) {
-                $others = (new Others($report->kit, $workbook->rulesFor($report->scope)))->of($cover->steps[$step]);
+            // A number too large for an integer is no step either.
+            $index = filter_var($step, FILTER_VALIDATE_INT);
+            $asked = $index !== false && $cover->line->id === $line ? $cover->steps[$index] ?? null : null;
+            if ($asked !== null) {
+                $others = (new Others($report->kit, $report->rules))->of($asked);
 
-                return $this->json(['data' => array_map((new ReportWriter($this->length($request)))->match(...), $others)]);
+                return $this->json(['data' => array_map((new ReportWriter($request->length()))->match(...), $others)]);
             }
         }
 
         throw new NotFoundHttpException();
     }
 
-    private function workbook(Request $request): Workbook
+    private function workbook(CoverageRequest $request): Workbook
     {
-        $asked = $request->validate([
-            'kit' => ['required', 'string', 'max:64'],
-            'scope' => ['required', 'string', 'max:64'],
-            'length' => [Rule::enum(LengthUnit::class)],
-        ]);
-
-        return $this->workbooks->pair($this->shop($request), $asked['kit'], $asked['scope']);
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope());
     }
 
     private function report(Workbook $workbook): Report
@@ -72,11 +67,6 @@ final class CoverageController extends Controller
         [$kit, $scope] = [$workbook->kits[0], $workbook->scopes[0]];
 
         return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
-    }
-
-    private function length(Request $request): LengthUnit
-    {
-        return LengthUnit::from((string) $request->query('length', LengthUnit::Millimetre->value));
     }
 
     /**

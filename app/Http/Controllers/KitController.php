@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Kit;
-use Illuminate\Http\JsonResponse;
+use App\Http\Resources\KitResource;
 use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class KitController extends Controller
 {
-    public function index(Request $request): JsonResponse
+    public function index(Request $request): AnonymousResourceCollection
     {
-        $kits = $this->shop($request)->kits()->withCount('entries')->orderBy('position')->get();
-
-        return new JsonResponse(['data' => $kits->map(static fn(Kit $kit): array => [
-            'id' => $kit->code,
-            'name' => $kit->name,
-            'note' => $kit->note,
-            'tools' => $kit->getAttribute('entries_count'),
-        ])]);
+        return KitResource::collection($this->shop($request)->kits()->withCount('entries')->orderBy('position')->get());
     }
 }

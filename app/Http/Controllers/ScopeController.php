@@ -4,21 +4,14 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Scope;
-use Illuminate\Http\JsonResponse;
+use App\Http\Resources\ScopeResource;
 use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
 
 final class ScopeController extends Controller
 {
-    public function index(Request $request): JsonResponse
+    public function index(Request $request): AnonymousResourceCollection
     {
-        $scopes = $this->shop($request)->scopes()->withCount('lines')->orderBy('position')->get();
-
-        return new JsonResponse(['data' => $scopes->map(static fn(Scope $scope): array => [
-            'id' => $scope->code,
-            'name' => $scope->name,
-            'note' => $scope->note,
-            'lines' => $scope->getAttribute('lines_count'),
-        ])]);
+        return ScopeResource::collection($this->shop($request)->scopes()->withCount('lines')->orderBy('position')->get());
     }
 }

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Models\Shop;
+use App\Demo\DemoShop;
+use App\Http\Requests\SignInRequest;
+use App\Http\Resources\PersonResource;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -16,28 +17,26 @@ use Illuminate\Validation\ValidationException;
 final class SessionController extends Controller
 {
     /** Who is signed in; the demo accounts only while the demo data is loaded. */
-    public function show(Request $request): JsonResponse
+    public function show(Request $request, DemoShop $demo): JsonResponse
     {
         $user = $request->user();
 
         return new JsonResponse([
-            'person' => $user instanceof User ? $this->describe($user) : null,
-            'demo' => Shop::query()->where('is_demo', true)->exists() ? DemoSeeder::accounts() : [],
+            'person' => $user instanceof User ? new PersonResource($user) : null,
+            'demo' => $demo->isLoaded() ? $demo->accounts() : [],
         ]);
     }
 
-    public function store(Request $request): JsonResponse
+    public function store(SignInRequest $request): JsonResponse
     {
-        $given = $request->validate(['email' => ['required', 'string', 'max:254'], 'password' => ['required', 'string', 'max:1000']]);
-        $email = mb_strtolower(trim($given['email']));
-        if (!Auth::guard('web')->attempt(['email' => $email, 'password' => $given['password']])) {
+        if (!Auth::guard('web')->attempt(['email' => $request->email(), 'password' => $request->password()])) {
             throw ValidationException::withMessages(['email' => 'Address and password do not belong together.']);
         }
         $request->session()->regenerate();
         $user = Auth::guard('web')->user();
         assert($user instanceof User);
 
-        return new JsonResponse(['person' => $this->describe($user), 'demo' => []]);
+        return new JsonResponse(['person' => new PersonResource($user), 'demo' => []]);
     }
 
     public function destroy(Request $request): Response
@@ -47,17 +46,5 @@ final class SessionController extends Controller
         $request->session()->regenerateToken();
 
         return new Response(status: 204);
-    }
-
-    /** @return array<string, mixed> */
-    private function describe(User $user): array
-    {
-        return [
-            'name' => $user->name,
-            'email' => $user->email,
-            'role' => $user->role->value,
-            'shop' => $user->shop()->firstOrFail()->name,
-            'maySetUpTheShop' => $user->role->maySetUpTheShop(),
-        ];
     }
 }

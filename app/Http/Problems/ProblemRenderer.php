@@ -29,6 +29,7 @@ final class ProblemRenderer
             ['type' => 'about:blank', 'title' => $title, 'status' => $status, 'detail' => $detail, ...$problems === [] ? [] : ['problems' => $problems]],
             $status,
             ['Content-Type' => 'application/problem+json', ...$error instanceof HttpException ? $error->getHeaders() : []],
+            JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_INVALID_UTF8_SUBSTITUTE,
         );
     }
 

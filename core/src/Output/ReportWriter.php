@@ -76,9 +76,22 @@ final class ReportWriter
         return [
             'id' => $cover->line->id,
             'status' => $cover->status->value,
-            'checks' => array_map($this->reason(...), $cover->checks),
+            'checks' => array_map(fn(Reason $check): array => $this->check($check, $cover->line), $cover->checks),
             'steps' => array_map($this->step(...), $cover->steps),
         ];
+    }
+
+    /** @return array<string, mixed> of a splice the sentence says which of its wires it is about */
+    private function check(Reason $check, Line $line): array
+    {
+        $written = $this->reason($check);
+        foreach (count($line->ends) > 1 ? $line->ends : [] as $end) {
+            if ($end->wire->id === $check->wire) {
+                return [...$written, 'text' => $end->wire->name . ': ' . $written['text']];
+            }
+        }
+
+        return $written;
     }
 
     /** @return array<string, mixed> */

@@ -40,11 +40,12 @@ final class ObjectCodec
     public function read(string $class, \stdClass $data, string $path): object
     {
         if ($class === Capability::class) {
-            if (!is_string($data->op ?? null) || $this->shape?->isAt($path . '/op') === true) {
-                return Unread::Broken;
+            $op = is_string($data->op ?? null) ? CapabilityTypes::classOf($data->op) : null;
+            if ($op === null || $this->shape?->isAt($path . '/op') === true) {
+                return $this->shape?->isAtOrBelow($path) === true ? Unread::Broken : $this->refuseType($path . '/op', $data->op ?? null, 'an operation');
             }
             /** @var class-string<T> $class */
-            $class = CapabilityTypes::classOf($data->op);
+            $class = $op;
         }
         $arguments = [];
         // What is wrong in shape cannot be built, but what stands in it is read on: all problems come at once.
@@ -59,6 +60,12 @@ final class ObjectCodec
             $isWhole = $isWhole && !$isBroken;
             if ($value !== null && !$isBroken) {
                 $arguments[$field->name] = $value;
+            }
+        }
+
+        foreach (ObjectPlan::of($class)->fields as $field) {
+            if ($isWhole && !$field->hasDefault && !isset($arguments[$field->name])) {
+                return $this->refuseType($path . '/' . $field->name, null, 'given');
             }
         }
 
@@ -130,28 +137,35 @@ final class ObjectCodec
     {
         if ($field->isList) {
             $items = [];
-            foreach ((array) $value as $index => $item) {
+            foreach (is_array($value) ? $value : [null] as $index => $item) {
                 $items[] = $this->shape?->isAt($path . '/' . $index) === true ? Unread::Broken : $this->readOne($field->type, $item, $path . '/' . $index);
             }
 
             return $items;
         }
 
-        return $field->isReference ? $this->readReference($field->type, (string) $value, $path) : $this->readOne($field->type, $value, $path);
+        return $field->isReference ? $this->readReference($field->type, is_string($value) ? $value : '', $path) : $this->readOne($field->type, $value, $path);
     }
 
     private function readOne(string $type, mixed $value, string $path): mixed
     {
         return match (true) {
             // Minus nought is nought.
-            $type === 'float' => (float) $value === 0.0 ? 0.0 : (float) $value,
-            $type === 'int' => (int) $value,
-            $type === 'string', $type === 'bool' => $value,
+            $type === 'float' => is_int($value) || is_float($value) ? ((float) $value === 0.0 ? 0.0 : (float) $value) : $this->refuseType($path, $value, 'a number'),
+            $type === 'int' => is_int($value) || (is_float($value) && $value === floor($value) && abs($value) < PHP_INT_MAX) ? (int) $value : $this->refuseType($path, $value, 'a whole number'),
+            $type === 'string' => is_string($value) ? $value : $this->refuseType($path, $value, 'text'),
+            $type === 'bool' => is_bool($value) ? $value : $this->refuseType($path, $value, 'true or false'),
             is_subclass_of($type, Plain::class) => $this->readPlain($type, $value, $path),
-            is_subclass_of($type, \BackedEnum::class) => $type::from($value),
-            class_exists($type) && $value instanceof \stdClass => $this->read($type, $value, $path),
+            is_subclass_of($type, \BackedEnum::class) => (is_string($value) ? $type::tryFrom($value) : null) ?? $this->refuseType($path, $value, 'one of ' . implode(', ', array_column($type::cases(), 'value'))),
+            class_exists($type) => $value instanceof \stdClass ? $this->read($type, $value, $path) : $this->refuseType($path, $value, 'an object'),
             default => throw new \LogicException('no reader for ' . $type . ' at ' . $path),
         };
+    }
+
+    /** What the schema would have said: data that did not pass it is told here, never thrown. */
+    private function refuseType(string $path, mixed $value, string $expected): Unread
+    {
+        return $this->refuse($path, Invalid::at('', is_scalar($value) ? $value : null, 'must be ' . $expected));
     }
 
     /** @param class-string<Plain> $type */

@@ -7,12 +7,17 @@ namespace Gondrik\Core\Workbook;
 /** One thing wrong with a workbook: where, what stands there, and what would be right. */
 final readonly class Problem
 {
+    public mixed $value;
+
     public function __construct(
         /** "wires/0/size"; "" for the document itself */
         public string $path,
-        public mixed $value,
+        mixed $value,
         public string $expected,
-    ) {}
+    ) {
+        // A number beyond all bounds cannot be told as one.
+        $this->value = is_float($value) && !is_finite($value) ? (string) $value : $value;
+    }
 
     public function __toString(): string
     {

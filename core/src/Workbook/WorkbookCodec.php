@@ -73,13 +73,14 @@ final class WorkbookCodec
             $reading->readList($list, $document->{$list->value} ?? []);
         }
         $houseRules = isset($document->houseRules) ? $reading->readOne(RuleChoice::class, $document->houseRules, 'houseRules') : null;
-        $found = $reading->problems();
+        $title = $document->title ?? null;
+        $found = [...$reading->problems(), ...$title === null || is_string($title) || $problems !== [] ? [] : [new Problem('title', null, 'must be text')]];
         if ($found !== []) {
             throw new InvalidWorkbook($found);
         }
 
         return new Workbook(
-            $document->title ?? null,
+            $title,
             $houseRules,
             $reading->all(Wire::class),
             $reading->all(Terminal::class),

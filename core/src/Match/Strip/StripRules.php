@@ -18,6 +18,7 @@ use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Scope\End;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Place;
 use Gondrik\Core\Tool\Capability;
@@ -109,7 +110,7 @@ final class StripRules extends OperationRules
     {
         $size = $work->wire;
         if (self::isBlade($capability) && !$capability->small && Tolerance::isBelow($size->area, self::BLADE_FROM)) {
-            $findings->add(ReasonCode::KnifeSmall, Fit::Makeshift, ['size' => $size->written, 'area' => $size->area, 'limit' => self::BLADE_FROM], $size->area, self::BLADE_FROM);
+            $findings->add(ReasonCode::KnifeSmall, Fit::Makeshift, ['size' => $size->written, ...$size->family === Family::Gauge ? ['area' => $size->area] : [], 'limit' => self::BLADE_FROM], $size->area, self::BLADE_FROM);
         }
         if ($capability->method === StripMethod::Score && $work->construction === Construction::Solid) {
             // A solid conductor that was scored breaks there after a bend or two.

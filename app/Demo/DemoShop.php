@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Demo;
+
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
+use App\Workbook\WorkbookImport;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Illuminate\Support\Facades\DB;
+
+/** The made-up ropeway: its people, and its workbook through the same import as anybody's. */
+final readonly class DemoShop
+{
+    private const PASSWORD = 'cable-car';
+
+    private const PEOPLE = [
+        ['name' => 'Ivo Marell', 'email' => 'lead@tarnholt.example', 'role' => Role::Lead],
+        ['name' => 'Sanna Quist', 'email' => 'coordinator@tarnholt.example', 'role' => Role::Coordinator],
+        ['name' => 'Beno Tashe', 'email' => 'hand@tarnholt.example', 'role' => Role::Hand],
+    ];
+
+    public function __construct(private WorkbookCodec $codec, private WorkbookImport $importer) {}
+
+    public static function workbookPath(): string
+    {
+        return database_path('demo/tarnholt-ropeway.json');
+    }
+
+    public function isLoaded(): bool
+    {
+        return Shop::query()->where('is_demo', true)->exists();
+    }
+
+    /** Once: what somebody has changed in the demo since stays as it is. */
+    public function load(): void
+    {
+        if ($this->isLoaded()) {
+            return;
+        }
+        DB::transaction(function (): void {
+            $workbook = $this->codec->read((string) file_get_contents(self::workbookPath()));
+            $shop = Shop::query()->create(['name' => $workbook->title ?? 'Demo', 'is_demo' => true]);
+            foreach (self::PEOPLE as $person) {
+                User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);
+            }
+            $this->importer->apply($shop, $workbook);
+        });
+    }
+
+    /** @return list<array{name: string, email: string, role: string, password: string}> what the sign-in page offers */
+    public function accounts(): array
+    {
+        return array_map(static fn(array $person): array => [...$person, 'role' => $person['role']->value, 'password' => self::PASSWORD], self::PEOPLE);
+    }
+}

@@ -4,13 +4,17 @@ declare(strict_types=1);
 
 /*
  * How long a report takes: scopes of 10, 100 and 1,000 lines against kits of 30 and 300 tools, all made up. Every number is
- * the best of several runs in this one process; "ratio" is computing the report against json_encode-ing it.
+ * the best of several runs in this one process; "ratio" is computing the report against json_encode-ing it. With a number
+ * (`php bench/coverage.php 2`) it makes the largest report that many times and no more, for a tool that counts instructions:
+ * callgrind's count for 2 less that for 1 is what one report costs.
  */
 
 use Gondrik\Bench\BenchWorkbook;
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\Steps;
 use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
 require __DIR__ . '/../vendor/autoload.php';
@@ -31,26 +35,52 @@ function best(Closure $run): array
     return [$least, $result];
 }
 
-printf("%6s %6s %10s %10s %8s %10s %14s %10s\n", 'lines', 'tools', 'report ms', 'encode ms', 'ratio', 'memory MB', 'checks/s', 'us/line');
-foreach ([30, 300] as $tools) {
-    foreach ([10, 100, 1000] as $lines) {
-        $workbook = (new WorkbookCodec())->readStored(BenchWorkbook::of($lines, $tools));
-        $scope = $workbook->scopes[0];
-        $kit = $workbook->kits[0];
-        $rules = $workbook->rulesFor($scope);
-        memory_reset_peak_usage();
-        [$report, $data] = best(static fn(): array => (new ReportWriter())->report(Coverage::of($kit, $scope, $rules)));
-        $memory = memory_get_peak_usage() / 2 ** 20;
-        [$encode] = best(static fn(): string => json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
-        $checks = 0;
-        foreach ($scope->lines as $line) {
-            foreach (Steps::of($line, $rules) as $step) {
-                foreach ($kit->tools as $entry) {
-                    $checks += $entry->tool->capabilitiesFor($step->operation) === [] ? 0 : 1;
-                }
+function workbook(int $lines, int $tools): Workbook
+{
+    return (new WorkbookCodec())->readStored(BenchWorkbook::of($lines, $tools));
+}
+
+/** @return array<string, mixed> */
+function report(Workbook $workbook): array
+{
+    $scope = $workbook->scopes[0];
+
+    return (new ReportWriter())->report(Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope)));
+}
+
+/** A step against every tool that has its operation, whether it was looked at or known to be the same. */
+function checks(Workbook $workbook): int
+{
+    $steps = new Steps(new Operations($workbook->rulesFor($workbook->scopes[0])));
+    $checks = 0;
+    foreach ($workbook->scopes[0]->lines as $line) {
+        foreach ($steps->of($line) as $step) {
+            foreach ($workbook->kits[0]->tools as $entry) {
+                $checks += $entry->tool->capabilitiesFor($step->operation) === [] ? 0 : 1;
             }
         }
-        printf("%6d %6d %10.2f %10.2f %8.2f %10.1f %14s %10.1f\n", $lines, $tools, $report, $encode, $report / $encode, $memory, number_format($checks / $report * 1000), 1000 * $report / $lines);
+    }
+
+    return $checks;
+}
+
+if (isset($argv[1])) {
+    $workbook = workbook(1000, 300);
+    for ($n = 0; $n < (int) $argv[1]; $n++) {
+        report($workbook);
+    }
+    exit(0);
+}
+
+printf("%6s %6s %10s %10s %8s %10s %10s %14s %10s\n", 'lines', 'tools', 'report ms', 'encode ms', 'ratio', 'bytes', 'memory MB', 'checks/s', 'us/line');
+foreach ([30, 300] as $tools) {
+    foreach ([10, 100, 1000] as $lines) {
+        $workbook = workbook($lines, $tools);
+        memory_reset_peak_usage();
+        [$report, $data] = best(static fn(): array => report($workbook));
+        $memory = memory_get_peak_usage() / 2 ** 20;
+        [$encode, $text] = best(static fn(): string => json_encode($data, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        printf("%6d %6d %10.2f %10.2f %8.2f %10d %10.1f %14s %10.1f\n", $lines, $tools, $report, $encode, $report / $encode, strlen($text), $memory, number_format(checks($workbook) / $report * 1000), 1000 * $report / $lines);
     }
 }
 echo "checks/s counts a step against every tool that has its operation, whether it was looked at or known to be the same\n";

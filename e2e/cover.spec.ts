@@ -38,7 +38,7 @@ test('the hole is found by the eye: ruler, table, why', async ({ page }) => {
   const why = page.getByRole('complementary', { name: 'Why' });
   await expect(why).toContainText('Nothing in this kit does it');
   await expect(why).toContainText(
-    'A crimper with a hexagon, indent or three-point die for lugs, 2/0 AWG / 50 mm², without mains.',
+    'A crimper with a hexagon, indent or three-point die for lugs, 50 mm², 2/0 AWG, without mains.',
   );
   await expect(why).toContainText('It has no nest for 50 mm²; 35 is for 2 AWG / 35 mm².');
   await expect(page).toHaveURL(/line=winch-50&step=2/);
@@ -86,7 +86,7 @@ test('the address holds kit, scope, line and step', async ({ page, context }) =>
   const other = await context.newPage();
   await other.goto(page.url());
   await expect(other.getByRole('complementary', { name: 'Why' })).toContainText(
-    'At 3 °C the sheath does not come off',
+    'The sheath does not come off at 3 °C',
   );
   await other.getByRole('button', { name: 'See this line with Panel bench' }).click();
   await expect(other).toHaveURL(/kit=panel-bench/);
@@ -107,9 +107,9 @@ test('kit and scope are picked', async ({ page }) => {
 test('units are switched for the whole page', async ({ page }) => {
   await page.goto(`${tower}&line=heat-15&step=1`);
   const why = page.getByRole('complementary', { name: 'Why' });
-  await expect(why).toContainText('9.4 mm outside is within 16 mm.');
+  await expect(why).toContainText('9.4 mm across; up to 16 mm goes in.');
   await page.getByRole('radio', { name: 'in', exact: true }).check();
-  await expect(why).toContainText('0.370 in outside is within 0.630 in.');
+  await expect(why).toContainText('0.370 in across; up to 0.630 in goes in.');
   const first = page.locator('[data-cell="drive-12/size"] .size > *').first();
   await expect(first).toHaveText('12 AWG');
   await page.getByRole('radio', { name: 'mm²' }).check();

@@ -11,6 +11,7 @@ use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Verdict\ReasonCode;
@@ -36,7 +37,11 @@ it('matches one tool to one step', function (array $row): void {
     $tool = Catalogue::kit($workbook)->tools[0]->tool;
     if (!in_array('requires.missing', $codes, true)) {
         expect($judge->verdict($tool, Operation::from($row['op']), $work))->toEqual($match->verdict)
-            ->and($judge->choice($tool, Operation::from($row['op']), $work)->fit)->toBe($match->fit());
+            ->and($judge->choice($tool, (new Operations(Catalogue::houseRules($workbook)))->of(Operation::from($row['op'])), $work))->toBe(match ($match->fit()) {
+                Fit::Unsuitable => null,
+                Fit::Makeshift => Findings::MAKESHIFT + $match->verdict->remarks,
+                Fit::Proper => $match->verdict->remarks,
+            });
     }
     foreach ($match->reasons as $reason) {
         expect((new Sentence())->of($reason))->not->toMatch('~[{}\[\]]~')->toMatch('~^[A-Z0-9“−-].*\.$~u');

@@ -20,7 +20,7 @@ use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
-use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Verdict;
 
 /** Which tool of a kit is taken for a step. Each distinct work is judged once. */
@@ -54,10 +54,8 @@ final class Choice
         $this->requirements = new Requirements($kit);
         $this->conditions = new \SplObjectStorage();
         foreach ($kit->tools as $entry) {
-            foreach (Operation::cases() as $operation) {
-                if ($entry->tool->capabilitiesFor($operation) !== []) {
-                    $this->toolsFor[$operation->value][] = $entry->tool;
-                }
+            foreach ($entry->tool->operations() as $operation) {
+                $this->toolsFor[$operation][] = $entry->tool;
             }
         }
     }
@@ -101,18 +99,24 @@ final class Choice
         $wantsBackup = in_array($operation, $this->house->backupFor, true);
         $best = null;
         $asGood = 0;
-        foreach ($this->candidates($operation, $rules, $work) as $tool) {
-            $verdict = $this->judge->choice($tool, $operation, $work);
-            if ($verdict->fit === Fit::Unsuitable || $this->requirements->missing($tool, $work->conditions) !== []) {
+        $indexed = $this->index[$operation->value . '|' . $rules->kind($work)] ??= $this->indexed($operation, $rules, $work);
+        [$least, $most] = $rules->measure($work) ?? [0.0, INF];
+        foreach ($indexed as [$tool, $from, $to]) {
+            if ($most < $from || $least > $to) {
                 continue;
             }
-            $isBetterFit = $best === null || $verdict->fit->rank() < $best[1]->fit->rank();
-            $asGood = $isBetterFit ? 1 : $asGood + ($verdict->fit === $best[1]->fit ? 1 : 0);
-            if ($best === null || $verdict->compare($best[1]) < 0) {
-                $best = [$tool, $verdict];
+            $score = $this->judge->choice($tool, $rules, $work);
+            if ($score === null || $this->requirements->missing($tool, $work->conditions) !== []) {
+                continue;
+            }
+            $isMakeshift = $score >= Findings::MAKESHIFT;
+            $isBetterFit = $best === null || ($best[1] >= Findings::MAKESHIFT && !$isMakeshift);
+            $asGood = $isBetterFit ? 1 : $asGood + ($isMakeshift === ($best[1] >= Findings::MAKESHIFT) ? 1 : 0);
+            if ($best === null || $score < $best[1]) {
+                $best = [$tool, $score];
             }
             // Nothing later in the kit can be preferred to a proper match without a remark.
-            if ($best[1]->isPerfect() && (!$wantsBackup || $asGood > 1)) {
+            if ($best[1] === 0 && (!$wantsBackup || $asGood > 1)) {
                 break;
             }
         }
@@ -124,34 +128,12 @@ final class Choice
     }
 
     /**
-     * The tools that can come into question, so that a large kit is not asked tool by tool; those left out would be unsuitable.
+     * The tools that can come into question for works of one kind, so that a large kit is not asked tool by tool; those left
+     * out would be unsuitable, and so would those whose bounds do not hold the work.
      *
      * @param OperationRules<Work, Capability> $rules
      *
-     * @return list<Tool> in the order of the kit
-     */
-    private function candidates(Operation $operation, OperationRules $rules, Work $work): array
-    {
-        $indexed = $this->index[$operation->value . '|' . $rules->kind($work)] ??= $this->indexed($operation, $rules, $work);
-        $measured = $rules->measure($work);
-        if ($measured === null) {
-            return array_column($indexed, 0);
-        }
-        [$least, $most] = $measured;
-        $tools = [];
-        foreach ($indexed as [$tool, $from, $to]) {
-            if ($most >= $from && $least <= $to) {
-                $tools[] = $tool;
-            }
-        }
-
-        return $tools;
-    }
-
-    /**
-     * @param OperationRules<Work, Capability> $rules
-     *
-     * @return list<array{Tool, float, float}>
+     * @return list<array{Tool, float, float}> in the order of the kit
      */
     private function indexed(Operation $operation, OperationRules $rules, Work $work): array
     {

@@ -23,13 +23,16 @@ final class Coverage
     /** The steps that hold a wire: a makeshift check caps the first of these that a line has. */
     private const HOLDING = [Operation::Crimp, Operation::Solder, Operation::Torque];
 
+    /** The steps that look at a line's figures. */
+    private const SET_TO_FIGURES = [Operation::Torque, Operation::ShearScrew, Operation::Solder];
+
     private readonly Choice $choice;
 
     private readonly LineChecks $checks;
 
     private readonly Steps $steps;
 
-    /** @var array<string, array{Status, list<Reason>, list<StepCover>}> by Line::work(): lines of equal work are covered alike */
+    /** @var array<string, LineCover> by Line::work(): lines of equal work are covered alike, but for their figures */
     private array $alike = [];
 
     private function __construct(private readonly Kit $kit, private readonly HouseRules $rules)
@@ -67,13 +70,18 @@ final class Coverage
 
     private function line(Line $line): LineCover
     {
-        [$status, $checks, $covers] = $this->alike[$line->work()] ??= $this->cover($line);
+        $known = $this->alike[$line->work()] ??= $this->cover($line);
+        if ($known->line->figures() === $line->figures()) {
+            return $known->of($line, $known->steps);
+        }
 
-        return new LineCover($line, $status, $checks, $covers);
+        return $known->of($line, array_map(
+            fn(StepCover $cover): StepCover => in_array($cover->step->operation, self::SET_TO_FIGURES, true) ? $this->step($line, $cover->step, $cover->isCapped) : $cover,
+            $known->steps,
+        ));
     }
 
-    /** @return array{Status, list<Reason>, list<StepCover>} */
-    private function cover(Line $line): array
+    private function cover(Line $line): LineCover
     {
         $checks = $this->checks->of($line);
         $worst = Fit::Proper;
@@ -81,21 +89,20 @@ final class Coverage
             $worst = $worst->worse($check->fit);
         }
         if ($worst === Fit::Unsuitable) {
-            return [Status::Faulty, $checks, []];
+            return new LineCover($line, $checks, []);
         }
         $steps = $this->steps->of($line);
         $capped = $worst === Fit::Makeshift ? self::capped($steps, $checks) : [];
-        // A line that is capped without a step that holds its wire is capped all the same.
-        $status = $worst === Fit::Makeshift ? Status::Makeshift : Status::Covered;
-        $covers = [];
-        foreach ($steps as $step) {
-            [$work, $chosen, $unbacked] = $this->choice->for($line, $step);
-            $stepStatus = Status::ofBest($chosen?->fit());
-            $covers[] = $cover = new StepCover($step, $work, in_array($step, $capped, true) ? $stepStatus->worse(Status::Makeshift) : $stepStatus, $chosen, $unbacked);
-            $status = $status->worse($cover->status);
-        }
 
-        return [$status, $checks, $covers];
+        return new LineCover($line, $checks, array_map(fn(Step $step): StepCover => $this->step($line, $step, $capped !== [] && in_array($step, $capped, true)), $steps));
+    }
+
+    private function step(Line $line, Step $step, bool $isCapped): StepCover
+    {
+        [$work, $chosen, $unbacked] = $this->choice->for($line, $step);
+        $status = Status::ofBest($chosen?->fit());
+
+        return new StepCover($step, $work, $isCapped ? $status->worse(Status::Makeshift) : $status, $chosen, $unbacked, $isCapped);
     }
 
     /**

@@ -19,5 +19,7 @@ final readonly class StepCover
         public ?ToolMatch $chosen,
         /** One tool only, count one, where the house wants a backup. */
         public bool $unbacked = false,
+        /** A makeshift check of the line caps it. */
+        public bool $isCapped = false,
     ) {}
 }

@@ -15,6 +15,9 @@ final readonly class Conditions
     /** Equal for equal conditions. */
     public string $key;
 
+    /** They ask nothing of a tool that may travel. */
+    public bool $isPlain;
+
     public function __construct(
         public bool $noMains = false,
         public Access $access = Access::Open,
@@ -25,6 +28,7 @@ final readonly class Conditions
     ) {
         $this->key = ($noMains ? 'no-mains ' : '') . $access->value . ($mustTravel ? ' travels' : '')
             . ($hand === null ? '' : ' ' . json_encode([$hand->gripForce, $hand->handSpan]));
+        $this->isPlain = !$noMains && $access === Access::Open && $hand === null;
     }
 
     public static function of(Surroundings $surroundings, Kit $kit): self

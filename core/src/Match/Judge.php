@@ -47,10 +47,24 @@ final readonly class Judge
         return $findings->verdict();
     }
 
-    /** The same to choose by: of an unsuitable tool it is only told that it is. */
-    public function choice(Tool $tool, Operation $operation, Work $work): Verdict
+    /**
+     * The same to choose by: less is better, 0 is proper without a remark; null is unsuitable.
+     *
+     * @param OperationRules<Work, Capability> $rules of the operation, which the tool must have
+     */
+    public function choice(Tool $tool, OperationRules $rules, Work $work): ?int
     {
-        return $this->best($tool, $operation, $work, Findings::choosing())[0];
+        $best = null;
+        foreach ($tool->capabilitiesFor($rules::operation()) as $capability) {
+            $findings = Findings::choosing();
+            $this->ask($tool, $capability, $rules, $work, $findings);
+            $score = $findings->score();
+            if ($score !== null && ($best === null || $score < $best)) {
+                $best = $score;
+            }
+        }
+
+        return $best;
     }
 
     /**
@@ -79,9 +93,7 @@ final readonly class Judge
         $best = null;
         foreach ($tool->capabilitiesFor($operation) as $capability) {
             $found = $best === null ? $findings : $findings->fresh();
-            $place = $rules->judge($work, $capability, $found);
-            $this->anyCapability($capability, $work, $rules->weighsProven(), $found);
-            $this->anyTool($tool, $work->conditions, $found);
+            $place = $this->ask($tool, $capability, $rules, $work, $found);
             $verdict = $found->verdict();
             if ($best === null || $verdict->compare($best[0]) < 0) {
                 $best = [$verdict, $found, $capability, $place];
@@ -92,6 +104,20 @@ final readonly class Judge
         }
 
         return $best ?? throw new \LogicException($tool->id . ' does not ' . $operation->value);
+    }
+
+    /** @param OperationRules<Work, Capability> $rules */
+    private function ask(Tool $tool, Capability $capability, OperationRules $rules, Work $work, Findings $findings): Position|Nest|null
+    {
+        $place = $rules->judge($work, $capability, $findings);
+        if (!$capability->isPlain) {
+            $this->anyCapability($capability, $work, $rules->weighsProven(), $findings);
+        }
+        if (!$work->conditions->isPlain || $tool->needs->inPlaceOnly) {
+            $this->anyTool($tool, $work->conditions, $findings);
+        }
+
+        return $place;
     }
 
     private function anyCapability(Capability $capability, Work $work, bool $isProvenWeighed, Findings $findings): void

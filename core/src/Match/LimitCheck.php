@@ -19,11 +19,13 @@ final class LimitCheck
         if ($max === null) {
             return;
         }
-        match (true) {
-            $od === null => $findings->add(ReasonCode::OdUnknown, Fit::Proper, ['limit' => $max]),
-            Tolerance::isAbove($od, $max) => $findings->add(ReasonCode::OdAbove, Fit::Unsuitable, ['od' => $od, 'limit' => $max], $od, $max),
-            default => $findings->add(ReasonCode::OdInRange, Fit::Proper, ['od' => $od, 'limit' => $max]),
-        };
+        if ($od === null) {
+            $findings->add(ReasonCode::OdUnknown, Fit::Proper, ['limit' => $max]);
+        } elseif ($od > $max && Tolerance::isAbove($od, $max)) {
+            $findings->add(ReasonCode::OdAbove, Fit::Unsuitable, ['od' => $od, 'limit' => $max], $od, $max);
+        } else {
+            $findings->add(ReasonCode::OdInRange, Fit::Proper, ['od' => $od, 'limit' => $max]);
+        }
     }
 
     /** Says nothing where the tool states no limits. */

@@ -27,7 +27,9 @@ final class SizeCheck
             $standing->otherMarking
                 ? $findings->add(ReasonCode::SizeTradeEquivalent, Fit::Proper, [...$numbers, ...self::marking($standing)])
                 : $findings->add(ReasonCode::SizeInRange, Fit::Proper, $numbers);
-            self::proven($size, $proven, $findings);
+            if ($proven !== null) {
+                self::proven($size, $proven, $findings);
+            }
         } elseif ($proven !== null && $proven->standingOf($size)->isInside()) {
             self::provenBeyondPrint($size, $printed, $proven, $findings);
         } else {

@@ -26,14 +26,14 @@ final readonly class Steps
         $steps = [];
         $ends = $line->ends === [] ? [null] : $line->ends;
         $first = [$ends[0]];
-        $hand = $line->byHand;
+        $isSplice = isset($ends[1]);
+        $isByHand = $line->byHand->add !== [] || $line->byHand->drop !== [];
         foreach ($this->order as [$operation, $rules]) {
-            if ($hand->drop !== [] && $hand->drops($operation)) {
+            if ($isByHand && $line->byHand->drops($operation)) {
                 continue;
             }
-            $isAdded = $hand->add !== [] && $hand->adds($operation);
-            foreach (isset($ends[1]) && $rules->isPerWire($line) ? $ends : $first as $end) {
-                if ($rules->isNeeded($line, $end) || ($isAdded && $rules->canBeAdded($end))) {
+            foreach ($isSplice && $rules->isPerWire($line) ? $ends : $first as $end) {
+                if ($rules->isNeeded($line, $end) || ($isByHand && $line->byHand->adds($operation) && $rules->canBeAdded($end))) {
                     $steps[] = new Step($operation, $end);
                 }
             }

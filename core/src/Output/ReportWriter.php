@@ -22,18 +22,16 @@ final class ReportWriter
 {
     private readonly Sentence $sentence;
 
-    /** @var \SplObjectStorage<ToolMatch, list<array<string, mixed>>> equal works share their match, so its reasons are written once */
-    private \SplObjectStorage $reasons;
+    /** @var array<int, array{ToolMatch, list<array<string, mixed>>}> equal works share their match, so its reasons are written once */
+    private array $reasons = [];
 
-    /** @var \SplObjectStorage<StepCover, array<string, mixed>> and lines of equal work share their steps */
-    private \SplObjectStorage $steps;
+    /** @var array<int, array{StepCover, array<string, mixed>}> and lines of equal work share their steps */
+    private array $steps = [];
 
     /** @param (\Closure(StepCover): ?list<ToolMatch>)|null $others the tools not chosen; null for steps that do not want them told */
     public function __construct(LengthUnit $length = LengthUnit::Millimetre, private readonly ?\Closure $others = null)
     {
         $this->sentence = new Sentence($length);
-        $this->reasons = new \SplObjectStorage();
-        $this->steps = new \SplObjectStorage();
     }
 
     /** @return array<string, mixed> */
@@ -76,7 +74,7 @@ final class ReportWriter
         return [
             'id' => $cover->line->id,
             'status' => $cover->status->value,
-            'checks' => array_map(fn(Reason $check): array => $this->check($check, $cover->line), $cover->checks),
+            'checks' => $cover->checks === [] ? [] : array_map(fn(Reason $check): array => $this->check($check, $cover->line), $cover->checks),
             'steps' => array_map($this->step(...), $cover->steps),
         ];
     }
@@ -97,11 +95,8 @@ final class ReportWriter
     /** @return array<string, mixed> */
     private function step(StepCover $cover): array
     {
-        if (!$this->steps->contains($cover)) {
-            $this->steps[$cover] = $this->newStep($cover);
-        }
-
-        return $this->steps[$cover];
+        // The object is kept beside what was written of it, so that its id stays its own.
+        return ($this->steps[spl_object_id($cover)] ??= [$cover, $this->newStep($cover)])[1];
     }
 
     /** @return array<string, mixed> */
@@ -124,11 +119,7 @@ final class ReportWriter
     /** @return list<array<string, mixed>> */
     private function reasons(ToolMatch $match): array
     {
-        if (!$this->reasons->contains($match)) {
-            $this->reasons[$match] = array_map($this->reason(...), $match->reasons);
-        }
-
-        return $this->reasons[$match];
+        return ($this->reasons[spl_object_id($match)] ??= [$match, array_map($this->reason(...), $match->reasons)])[1];
     }
 
     /** @return array<string, mixed> numbers stand apart, so that none can take the place of a code */

@@ -64,14 +64,23 @@ final readonly class Line
         $this->ends = $wireB === null ? $ends : [...$ends, new End($wireB)];
     }
 
-    /** Equal for lines that differ only in name, number and note: what holds of the one holds of the other. */
+    /**
+     * Equal for lines that need the same steps and pass the same checks: they differ in name, number and note at most, and
+     * in the figures that figures() tells.
+     */
     public function work(): string
     {
         return implode('|', [
             $this->wire?->id, $this->terminal?->id, $this->wireB?->id,
             spl_object_id($this->joint), spl_object_id($this->surroundings), spl_object_id($this->byHand),
-            json_encode([$this->torque, $this->shear, $this->temperature]),
+            $this->torque !== null, $this->shear !== null,
         ]);
+    }
+
+    /** @return array{float|null, string|null, float|null} what its screw and its iron are set to: torque, thread, temperature */
+    public function figures(): array
+    {
+        return [$this->torque, $this->shear, $this->temperature];
     }
 
     /** What is over the termination once the steps are done: a tube dropped by hand is none, one added by hand a plain one. */

@@ -29,12 +29,12 @@ final readonly class Limits
 
     public function isAbove(float $value): bool
     {
-        return $this->max !== null && Tolerance::isAbove($value, $this->max);
+        return $this->max !== null && $value > $this->max && Tolerance::isAbove($value, $this->max);
     }
 
     public function isBelow(float $value): bool
     {
-        return $this->min !== null && Tolerance::isBelow($value, $this->min);
+        return $this->min !== null && $value < $this->min && Tolerance::isBelow($value, $this->min);
     }
 
     public function holds(float $value): bool

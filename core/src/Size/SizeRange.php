@@ -124,8 +124,7 @@ final readonly class SizeRange implements Plain, \Stringable
      */
     public function standingOf(Size $size): Standing
     {
-        $own = $this->spanOf($size->family);
-        $other = $this->spanOf($size->family->other());
+        [$own, $other] = $size->family === Family::Gauge ? [$this->gauge, $this->metric] : [$this->metric, $this->gauge];
         if ($own !== null && $own->holds($size->area)) {
             return new Standing(StandingKind::OwnSpan, $size->area, $own);
         }

@@ -10,6 +10,9 @@ use Gondrik\Core\Verdict\Fit;
 /** One thing that a tool can do. */
 abstract readonly class Capability
 {
+    /** Nothing is said of it that holds whatever the operation. */
+    public bool $isPlain;
+
     public function __construct(
         /** Makeshift: the tool does it, but never well. */
         public Fit $grade = Fit::Proper,
@@ -17,7 +20,9 @@ abstract readonly class Capability
         /** What the shop has proven, which may be less or more than what is printed. */
         public ?SizeRange $proven = null,
         public ?string $note = null,
-    ) {}
+    ) {
+        $this->isPlain = $grade === Fit::Proper && $skill === Skill::Any && $proven === null;
+    }
 
     abstract public static function operation(): Operation;
 }

@@ -43,6 +43,12 @@ final readonly class Tool
         $this->byOperation = $byOperation;
     }
 
+    /** @return list<string> the operations that it has */
+    public function operations(): array
+    {
+        return array_keys($this->byOperation);
+    }
+
     /** @return list<Capability> */
     public function capabilitiesFor(Operation $operation): array
     {

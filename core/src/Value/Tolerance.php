@@ -11,12 +11,12 @@ final class Tolerance
 
     public static function isAbove(float $value, float $limit): bool
     {
-        return $value > $limit + self::SHARE * max(1.0, abs($limit));
+        return $value > $limit && $value - $limit > self::SHARE * (1.0 + abs($limit));
     }
 
     public static function isBelow(float $value, float $limit): bool
     {
-        return $value < $limit - self::SHARE * max(1.0, abs($limit));
+        return $value < $limit && $limit - $value > self::SHARE * (1.0 + abs($limit));
     }
 
     public static function areEqual(float $one, float $other): bool

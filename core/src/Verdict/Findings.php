@@ -10,6 +10,9 @@ namespace Gondrik\Core\Verdict;
  */
 final class Findings
 {
+    /** More remarks than any match can have. */
+    public const MAKESHIFT = 1_000;
+
     private int $unsuitable = 0;
 
     private int $makeshift = 0;
@@ -47,6 +50,12 @@ final class Findings
         return new self($this->keepsReasons, $this->stopsWhenLost);
     }
 
+    /** Whether of what is unsuitable nothing more is asked. */
+    public function isChoosing(): bool
+    {
+        return $this->stopsWhenLost;
+    }
+
     /** Whether nothing that could still be found matters. */
     public function isLost(): bool
     {
@@ -82,6 +91,12 @@ final class Findings
         if ($this->keepsReasons) {
             $this->reasons = [...$this->reasons, ...$other->reasons];
         }
+    }
+
+    /** To choose by: less is better, 0 is proper without a remark; a makeshift match comes after all proper ones. Null is unsuitable. */
+    public function score(): ?int
+    {
+        return $this->unsuitable > 0 ? null : $this->remarks + ($this->makeshift > 0 ? self::MAKESHIFT : 0);
     }
 
     public function verdict(): Verdict

@@ -24,7 +24,7 @@ final readonly class Sentence
         $row = self::reasons()[$reason->code->value];
         $text = $row[$reason->fit->value] !== '' ? $row[$reason->fit->value] : $row['meaning'];
 
-        $said = self::begun($this->template->fill($text, $reason->numbers));
+        $said = ucfirst($this->template->fill($text, $reason->numbers));
         // What names the house already need not say so twice.
         $isByRule = $reason->rule !== null && mb_stripos($said, 'the house') === false;
 
@@ -36,10 +36,10 @@ final readonly class Sentence
     {
         $asked = $wanted->asked;
 
-        return self::begun($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value], $wanted->numbers))
+        return ucfirst($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value], $wanted->numbers))
             . ($asked->compact ? ', compact' : '')
             . ($asked->oneHanded ? ', for one hand' : '')
-            . ($asked->noMains && $wanted->heats ? ', without mains' : '')
+            . ($asked->noMains ? ', without mains' : '')
             . '.';
     }
 
@@ -47,11 +47,6 @@ final readonly class Sentence
     public static function meaning(ReasonCode $code): string
     {
         return self::reasons()[$code->value]['meaning'];
-    }
-
-    private static function begun(string $text): string
-    {
-        return mb_strtoupper(mb_substr($text, 0, 1)) . mb_substr($text, 1);
     }
 
     /** @return array<string, array<string, string>> rows by code */

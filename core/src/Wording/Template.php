@@ -66,6 +66,9 @@ final readonly class Template
     /** @param string|int|float|list<string> $value */
     private function say(string|int|float|array $value, string $format): string
     {
+        if (is_string($value) && $format !== 'q' && !str_starts_with($format, 'a ')) {
+            return $format === '' ? $value : Words::for($format, $value);
+        }
         if ($format === 'q' || is_array($value) || is_string($value)) {
             return $this->name(is_array($value) ? $value : [(string) $value], $format);
         }

@@ -43,7 +43,10 @@ final class CrimpProfiles
 
     public static function fit(TerminalClass $class, Profile $profile, ?Clamp $clamp = null): Fit
     {
-        return match (true) {
+        /** @var array<string, Fit> $fits */
+        static $fits = [];
+
+        return $fits[$class->value . $profile->value . $clamp?->value] ??= match (true) {
             in_array($profile, self::proper($class, $clamp), true) => Fit::Proper,
             // A ferrule pressed to the other shape goes into the clamp all the same.
             in_array($profile, self::proper($class), true),

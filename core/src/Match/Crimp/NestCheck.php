@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Match\Crimp;
 
+use Gondrik\Core\Match\Bound;
 use Gondrik\Core\Match\LimitCheck;
 use Gondrik\Core\Match\SizeCheck;
 use Gondrik\Core\Rules\HouseRules;
@@ -20,6 +21,9 @@ use Gondrik\Core\Verdict\ReasonCode;
 /** The nests of a crimper against a terminal and its wire: the code or the size, then insulation, seal and grip. */
 final readonly class NestCheck
 {
+    /** From the wire to the terminal, and from the terminal to the nest. */
+    private const FAR = Bound::EQUIVALENT ** 2;
+
     public function __construct(private HouseRules $house) {}
 
     /** The best of the tool's nests; the first among equals. */
@@ -27,6 +31,9 @@ final readonly class NestCheck
     {
         $best = null;
         foreach ($capability->nests as $nest) {
+            if ($findings->isChoosing() && $nest->size !== null && $work->nest === null && $this->isFarOff($work, $nest->size, $nest->proven ?? $capability->proven)) {
+                continue;
+            }
             $found = $findings->fresh();
             $this->check($work, $nest, $capability->proven, $found);
             $verdict = $found->verdict();
@@ -37,9 +44,22 @@ final readonly class NestCheck
                 break;
             }
         }
+        if ($best === null) {
+            $findings->add(ReasonCode::NestNone, Fit::Unsuitable);
+
+            return $capability->nests[0];
+        }
         $findings->take($best[2]);
 
         return $best[1];
+    }
+
+    /** Surely unsuitable, by the same bound as whole tools. */
+    private function isFarOff(CrimpWork $work, SizeRange $size, ?SizeRange $proven): bool
+    {
+        $area = $work->wire->area;
+
+        return $proven === null && ($area * $work->wires < $size->from / self::FAR || $area > $size->to * self::FAR);
     }
 
     /** @param SizeRange|null $proven of the whole capability; the nest's own overrides it */

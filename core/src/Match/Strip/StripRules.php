@@ -83,9 +83,16 @@ final class StripRules extends OperationRules
             SizeCheck::proven($work->wire, $capability->proven, $findings);
         } else {
             SizeCheck::of($work->wire, $capability->size, $capability->proven, $findings);
-            $this->blade($work, $capability, $findings);
+            if (self::isBlade($capability)) {
+                $this->blade($work, $capability, $findings);
+            }
         }
-        LimitCheck::atMost($work->od, $capability->maxOd, $findings);
+        if ($findings->isLost()) {
+            return $position;
+        }
+        if ($capability->maxOd !== null) {
+            LimitCheck::atMost($work->od, $capability->maxOd, $findings);
+        }
         if ($work->midSpan && !$capability->midSpan) {
             $findings->add(ReasonCode::MidspanUnsupported, Fit::Unsuitable);
         }
@@ -109,7 +116,7 @@ final class StripRules extends OperationRules
     private function blade(StripWork $work, Strip $capability, Findings $findings): void
     {
         $size = $work->wire;
-        if (self::isBlade($capability) && !$capability->small && Tolerance::isBelow($size->area, self::BLADE_FROM)) {
+        if (!$capability->small && Tolerance::isBelow($size->area, self::BLADE_FROM)) {
             $findings->add(ReasonCode::KnifeSmall, Fit::Makeshift, ['size' => $size->written, ...$size->family === Family::Gauge ? ['area' => $size->area] : [], 'limit' => self::BLADE_FROM], $size->area, self::BLADE_FROM);
         }
         if ($capability->method === StripMethod::Score && $work->construction === Construction::Solid) {

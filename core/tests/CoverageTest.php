@@ -275,6 +275,25 @@ it('caps both ends where a check names no wire, and a line without a holding ste
     'fine strands in a push-in' => ['1.5-fine', 'lever', '', [Status::Covered, Status::Covered]],
 ]);
 
+it('caps the solder of a soldered line', function (): void {
+    $report = reportOf(Catalogue::workbook('16-unlisted', 'cup', '', 'cut-diagonal self-adjusting iron'));
+    expect(array_map(static fn($cover): array => [$cover->step->operation->value, $cover->status], $report->lines[0]->steps))
+        ->toBe([['cut', Status::Covered], ['strip', Status::Covered], ['solder', Status::Makeshift]]);
+});
+
+it('asks of a wanted tool what any of the lines asks, and tells the coldest', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => []]];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [
+        (object) ['id' => 'warm', 'wire' => 'lszh-3x1.5', 'terminal' => 'ferrule-1.5', 'ambient' => 9],
+        (object) ['id' => 'cold', 'wire' => 'lszh-3x1.5', 'terminal' => 'ferrule-1.5', 'ambient' => 2, 'noMains' => true, 'access' => 'one-handed'],
+        (object) ['id' => 'tight', 'wire' => 'lszh-3x1.5', 'terminal' => 'ferrule-1.5', 'ambient' => 8, 'access' => 'tight', 'movable' => true],
+    ]]];
+    $sheath = reportOf((new WorkbookCodec())->read((string) json_encode($document)))->holes[1];
+    expect((new Sentence())->wanted($sheath->wanted))->toBe('A sheath stripper for round LSZH cable, 9.2 mm across, cores of 1.5 mm2, taking 20 mm or more at a time at 2 °C, compact, for one hand, without mains.')
+        ->and($sheath->wanted->asked->travels)->toBeTrue();
+});
+
 it('answers alike for equal works and keeps unequal ones apart', function (array $one, array $other, bool $alike): void {
     $key = static fn(array $row): string => Catalogue::work(Catalogue::workbook($row[1], $row[2], $row[3], ''), $row[0])?->key() ?? throw new LogicException('no such step');
     expect($key($one) === $key($other))->toBe($alike);

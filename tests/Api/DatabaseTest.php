@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Shop;
+use App\Workbook\ShopWorkbook;
 use Illuminate\Database\QueryException;
 
 it('refuses in the database itself what must never stand there', function (Closure $break, string $constraint): void {
@@ -32,4 +33,31 @@ it('can be taken back', function (): void {
     $this->artisan('migrate:rollback')->assertSuccessful();
     expect(Schema::hasTable('lines'))->toBeFalse();
     $this->artisan('migrate')->assertSuccessful();
+});
+
+it('carries over what stood there before sleeves had kinds and testers were told apart', function (): void {
+    $this->artisan('migrate:rollback', ['--step' => 1])->assertSuccessful();
+    $shop = DB::table('shops')->insertGetId(['name' => 'Old', 'house_rules' => json_encode(['pullTest' => true, 'carry' => ['voltage-tester', 'meter']])]);
+    $item = static fn(string $code): array => ['shop_id' => $shop, 'code' => $code, 'name' => $code, 'position' => 1];
+    $wire = DB::table('wires')->insertGetId([...$item('w'), 'size' => '16 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'conductor' => 'copper', 'cores' => 1]);
+    $terminal = ['class' => 'insulated', 'size' => '16-14 AWG', 'wires_per_barrel' => 1, 'sealed' => false, 'sleeve_to_rear' => false, 'ends' => 1];
+    $sleeved = DB::table('terminals')->insertGetId([...$item('sleeved'), ...$terminal, 'sleeve' => true]);
+    DB::table('terminals')->insert([...$item('plain'), ...$terminal, 'sleeve' => false]);
+    DB::table('tools')->insert([...$item('tester'), 'kind' => 'voltage-tester', 'capabilities' => '[]', 'requires' => '[]', 'compact' => false, 'one_handed' => false, 'energy' => 'hand', 'in_place_only' => false]);
+    $scope = DB::table('scopes')->insertGetId([...$item('s'), 'house_rules' => json_encode(['pullTest' => false])]);
+    foreach (['a' => true, 'b' => false] as $code => $sleeve) {
+        DB::table('lines')->insert(['shop_id' => $shop, 'scope_id' => $scope, 'code' => $code, 'position' => 1, 'wire_id' => $wire, 'terminal_id' => $sleeved, 'quantity' => 1, 'wires_in_barrel' => 1, 'prep' => 'none', 'place' => 'plain', 'wet' => false, 'ambient' => 20, 'no_mains' => false, 'access' => 'open', 'mid_span' => false, 'housing' => false, 'sleeve' => $sleeve, 'add' => '[]', 'drop' => '[]']);
+    }
+    $this->artisan('migrate')->assertSuccessful();
+
+    $workbook = (new ShopWorkbook())->whole(Shop::query()->findOrFail($shop));
+    expect($workbook->houseRules?->pullTest?->value)->toBe('every')
+        ->and(array_column($workbook->houseRules->carry ?? [], 'value'))->toBe(['two-pole-tester', 'meter'])
+        ->and($workbook->scopes[0]->houseRules?->pullTest?->value)->toBe('no')
+        ->and($workbook->tools[0]->kind->value)->toBe('two-pole-tester')
+        ->and($workbook->terminals[0]->sleeve->value)->toBe('plain')
+        ->and($workbook->terminals[1]->sleeve->value)->toBe('none')
+        ->and($workbook->scopes[0]->lines[0]->joint->sleeve?->value)->toBe('plain')
+        // It said nothing of its own, so it takes what its terminal brings, as before.
+        ->and($workbook->scopes[0]->lines[1]->joint->sleeve)->toBeNull();
 });

@@ -105,7 +105,8 @@ final class Choice
             if ($most < $from || $least > $to) {
                 continue;
             }
-            $score = $this->judge->choice($tool, $rules, $work);
+            // Who counts backups asks every tool; else one that is no better than the best so far need not be asked to the end.
+            $score = $this->judge->choice($tool, $rules, $work, $wantsBackup ? PHP_INT_MAX : $best[1] ?? PHP_INT_MAX);
             if ($score === null || $this->requirements->missing($tool, $work->conditions) !== []) {
                 continue;
             }

@@ -53,7 +53,8 @@ final readonly class HoleFinder
     {
         $works = [];
         foreach ($covers as $cover) {
-            $works[$cover->work->key()] ??= $cover->work;
+            // Equal works are one object.
+            $works[spl_object_id($cover->work)] = $cover->work;
         }
         $works = array_values($works);
 

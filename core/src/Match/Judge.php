@@ -48,19 +48,18 @@ final readonly class Judge
     }
 
     /**
-     * The same to choose by: less is better, 0 is proper without a remark; null is unsuitable.
+     * The same to choose by: less is better, 0 is proper without a remark; null is unsuitable, or no better than the limit.
      *
      * @param OperationRules<Work, Capability> $rules of the operation, which the tool must have
      */
-    public function choice(Tool $tool, OperationRules $rules, Work $work): ?int
+    public function choice(Tool $tool, OperationRules $rules, Work $work, int $limit = PHP_INT_MAX): ?int
     {
         $best = null;
         foreach ($tool->capabilitiesFor($rules::operation()) as $capability) {
-            $findings = Findings::choosing();
+            $findings = Findings::choosing($best ?? $limit);
             $this->ask($tool, $capability, $rules, $work, $findings);
-            $score = $findings->score();
-            if ($score !== null && ($best === null || $score < $best)) {
-                $best = $score;
+            if (!$findings->isLost()) {
+                $best = $findings->score();
             }
         }
 
@@ -110,6 +109,9 @@ final readonly class Judge
     private function ask(Tool $tool, Capability $capability, OperationRules $rules, Work $work, Findings $findings): Position|Nest|null
     {
         $place = $rules->judge($work, $capability, $findings);
+        if ($findings->isLost()) {
+            return $place;
+        }
         if (!$capability->isPlain) {
             $this->anyCapability($capability, $work, $rules->weighsProven(), $findings);
         }

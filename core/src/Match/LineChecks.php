@@ -46,18 +46,15 @@ final readonly class LineChecks
         if ($terminal === null) {
             return [];
         }
-        $reasons = [];
-        foreach ($line->ends as $end) {
-            $findings = Findings::telling();
-            $this->end($line, $end, $terminal, $findings);
-            foreach ($findings->reasons() as $reason) {
-                $reasons[] = $reason->of($end->wire->id);
-            }
-        }
         $findings = Findings::telling();
+        foreach ($line->ends as $end) {
+            $findings->about($end->wire->id);
+            $this->end($line, $end, $terminal, $findings);
+        }
+        $findings->about(null);
         $this->whole($line, $terminal, $findings);
 
-        return [...$reasons, ...$findings->reasons()];
+        return $findings->reasons();
     }
 
     /** What concerns one of its wires. */

@@ -28,7 +28,10 @@ enum TerminalClass: string
 
     public function isCrimped(): bool
     {
-        return !$this->isSoldered() && $this !== self::ScrewClamp && $this !== self::PushIn && $this !== self::TwistOn;
+        return match ($this) {
+            self::SolderCup, self::SolderSplice, self::ScrewClamp, self::PushIn, self::TwistOn => false,
+            default => true,
+        };
     }
 
     public function isSoldered(): bool

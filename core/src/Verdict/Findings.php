@@ -24,42 +24,52 @@ final class Findings
     /** @var list<Reason> */
     private array $reasons = [];
 
-    private function __construct(private readonly bool $keepsReasons, private readonly bool $stopsWhenLost) {}
+    /** Id of the wire that what is found is about. */
+    private ?string $wire = null;
+
+    /** @param int|null $limit a score that has to be beaten, where that is all that matters */
+    private function __construct(private readonly bool $keepsReasons, private readonly ?int $limit = null) {}
 
     /** Keeps every reason. */
     public static function telling(): self
     {
-        return new self(true, false);
+        return new self(true);
     }
 
     /** Keeps the numbers of every check. */
     public static function counting(): self
     {
-        return new self(false, false);
+        return new self(false);
     }
 
-    /** Keeps the numbers, and lets checks stop at the first unsuitable one: to choose what is fit. */
-    public static function choosing(): self
+    /** Keeps the numbers, and lets checks stop as soon as this can no longer be preferred to a score: to choose the best. */
+    public static function choosing(int $limit = PHP_INT_MAX): self
     {
-        return new self(false, true);
+        return new self(false, $limit);
+    }
+
+    /** From here on it is about one wire of the line, or none. */
+    public function about(?string $wire): void
+    {
+        $this->wire = $wire;
     }
 
     /** Of the same kind, with nothing found yet. */
     public function fresh(): self
     {
-        return new self($this->keepsReasons, $this->stopsWhenLost);
+        return new self($this->keepsReasons, $this->limit);
     }
 
-    /** Whether of what is unsuitable nothing more is asked. */
+    /** Whether nothing more is asked of what cannot be preferred. */
     public function isChoosing(): bool
     {
-        return $this->stopsWhenLost;
+        return $this->limit !== null;
     }
 
     /** Whether nothing that could still be found matters. */
     public function isLost(): bool
     {
-        return $this->stopsWhenLost && $this->unsuitable > 0;
+        return $this->limit !== null && ($this->unsuitable > 0 || $this->remarks + ($this->makeshift > 0 ? self::MAKESHIFT : 0) >= $this->limit);
     }
 
     /**
@@ -77,7 +87,7 @@ final class Findings
             $this->remarks++;
         }
         if ($this->keepsReasons) {
-            $this->reasons[] = new Reason($code, $fit, $numbers, $value, $limit, $rule);
+            $this->reasons[] = new Reason($code, $fit, $numbers, $value, $limit, $rule, $this->wire);
         }
     }
 

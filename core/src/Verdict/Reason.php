@@ -23,10 +23,4 @@ final readonly class Reason
         public ?HouseRule $rule = null,
         public ?string $wire = null,
     ) {}
-
-    /** The same of one wire of the line. */
-    public function of(string $wire): self
-    {
-        return new self($this->code, $this->fit, $this->numbers, $this->value, $this->limit, $this->rule, $wire);
-    }
 }

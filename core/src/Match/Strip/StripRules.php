@@ -74,6 +74,7 @@ final class StripRules extends OperationRules
     public function judge(Work $work, Capability $capability, Findings $findings): ?Position
     {
         $this->material($work->insulation, $capability, $findings);
+        $this->length($work->length, $capability, $findings);
         if ($findings->isLost()) {
             return null;
         }
@@ -96,7 +97,6 @@ final class StripRules extends OperationRules
         if ($work->midSpan && !$capability->midSpan) {
             $findings->add(ReasonCode::MidspanUnsupported, Fit::Unsuitable);
         }
-        $this->length($work->length, $capability, $findings);
 
         return $position;
     }

@@ -113,6 +113,9 @@ it('reads pull forces by size: its row, the next larger row between, nothing bey
     'IEC 60352-2, 1 mm2: 108 N' => [PullStandard::Iec60352, '1 mm2', 108.0, false],
     'IEC 60352-2, 16 mm2 has none' => [PullStandard::Iec60352, '16 mm2', null, false],
     'IEC 60947-1, 2.5 mm2: 50 N' => [PullStandard::Iec60947, '2.5 mm2', 50.0, false],
+    'IEC 60947-1, 150 mm2: 427 N' => [PullStandard::Iec60947, '150 mm2', 427.0, false],
+    'IEC 60947-1, 240 mm2: 578 N' => [PullStandard::Iec60947, '240 mm2', 578.0, false],
+    'IEC 60947-1, 130 mm2 reads 150 mm2: 427 N' => [PullStandard::Iec60947, '130 mm2', 427.0, true],
     'IEC 61238-1, 50 mm2: 60 N/mm2' => [PullStandard::Iec61238, '50 mm2', 3000.0, false],
     'SAE AS7928, 16 AWG: 50 lbf' => [PullStandard::SaeAs7928, '16 AWG', 222.4, false],
     'ABYC E-11, 5 AWG: 60 lbf' => [PullStandard::AbycE11, '5 AWG', 266.9, false],
@@ -123,3 +126,17 @@ it('names a source and how sure it is beside every reference row', function (str
         expect($row['source'])->not->toBe('')->and($row['recall'])->toBeIn(['formula', 'memory', 'common-practice']);
     }
 })->with(['trade-sizes', 'conductor', 'insulated-od', 'pull-force', 'stud-holes', 'colour-bands', 'crimp-profiles']);
+
+it('takes the standard that a class of terminal follows', function (Gondrik\Core\Terminal\TerminalClass $class, string $size, PullStandard $standard): void {
+    expect(PullForce::standardFor(PullStandard::ByClass, $class, Size::parse($size)))->toBe($standard);
+})->with([
+    'AWG wire: UL 486A-486B' => [Gondrik\Core\Terminal\TerminalClass::Insulated, '16 AWG', PullStandard::Ul486],
+    'metric wire: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::Insulated, '1.5 mm2', PullStandard::Iec60352],
+    'contacts, whatever the wire: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::OpenBarrel, '22 AWG', PullStandard::Iec60352],
+    'a metric lug above 10 mm2: IEC 61238-1' => [Gondrik\Core\Terminal\TerminalClass::Lug, '16 mm2', PullStandard::Iec61238],
+    'a metric lug of 10 mm2: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::Lug, '10 mm2', PullStandard::Iec60352],
+    'ferrules: clamp pull-out, IEC 60947-1' => [Gondrik\Core\Terminal\TerminalClass::Ferrule, '1.5 mm2', PullStandard::Iec60947],
+    'screw clamps: clamp pull-out' => [Gondrik\Core\Terminal\TerminalClass::ScrewClamp, '14 AWG', PullStandard::Iec60947],
+    'push-ins: clamp pull-out' => [Gondrik\Core\Terminal\TerminalClass::PushIn, '1.5 mm2', PullStandard::Iec60947],
+    'twist-ons follow their wire' => [Gondrik\Core\Terminal\TerminalClass::TwistOn, '14 AWG', PullStandard::Ul486],
+]);

@@ -26,7 +26,7 @@ final class Catalogue
     /** A workbook of the catalogue with one kit of these tools and one scope of this line. */
     public static function workbook(string $wire, string $terminal, string $line, string $tools, string $rules = '', string $kit = ''): Workbook
     {
-        $document = self::document();
+        $document = self::with(self::words($tools), [$wire, self::pairs($line)['wireB'] ?? ''], [$terminal]);
         $document->kits = [(object) [...self::kitPairs($kit), 'id' => 'kit', 'name' => 'kit', 'tools' => array_map(
             static fn(string $id): \stdClass => (object) ['tool' => $id],
             self::words($tools),
@@ -127,9 +127,28 @@ final class Catalogue
         return $cases;
     }
 
-    private static function document(): \stdClass
+    /**
+     * The catalogue with no more than what a case names, so that reading it takes no time.
+     *
+     * @param list<string> $tools
+     * @param list<mixed>  $wires
+     * @param list<string> $terminals
+     */
+    private static function with(array $tools, array $wires, array $terminals): \stdClass
     {
-        return json_decode((string) file_get_contents(__DIR__ . '/../cases/catalogue.json'), flags: JSON_THROW_ON_ERROR);
+        /** @var \stdClass|null $whole */
+        static $whole = null;
+        $whole ??= json_decode((string) file_get_contents(__DIR__ . '/../cases/catalogue.json'), flags: JSON_THROW_ON_ERROR);
+        $named = static fn(array $things, array $ids): array => array_values(array_filter($things, static fn(\stdClass $thing): bool => in_array($thing->id, $ids, true)));
+        $document = clone $whole;
+        foreach ($named($whole->tools, $tools) as $tool) {
+            $tools = [...$tools, ...$tool->requires ?? []];
+        }
+        $document->tools = $named($whole->tools, $tools);
+        $document->wires = $named($whole->wires, $wires);
+        $document->terminals = $named($whole->terminals, $terminals);
+
+        return $document;
     }
 
     private static function rules(string $text): \stdClass

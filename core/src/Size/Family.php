@@ -12,9 +12,4 @@ enum Family: string
 
     /** Area in mm². */
     case Metric = 'metric';
-
-    public function other(): self
-    {
-        return $this === self::Gauge ? self::Metric : self::Gauge;
-    }
 }

@@ -74,12 +74,6 @@ final readonly class Terminal
         return $construction !== Construction::Solid || !$this->class->wantsStrands();
     }
 
-    /** Fine strands are named as taken, not merely not refused. */
-    public function listsFine(): bool
-    {
-        return $this->takes !== null && in_array(Construction::Fine, $this->takes, true);
-    }
-
     public function takesMetal(Conductor $conductor): bool
     {
         return in_array($conductor, $this->conductors ?? Conductor::coppers(), true);

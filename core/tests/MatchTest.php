@@ -86,6 +86,13 @@ it('prefers fit, then few remarks, then the order of the kit', function (): void
         ->and($ranked('strip-awg-only notch-14-only'))->toBe(['strip-awg-only', 'notch-14-only']);
 });
 
+it('measures a nest that holds only the wire by the end of the terminal farthest outside', function (): void {
+    $workbook = Catalogue::workbook('16-stranded', 'bare-wide', '', 'indent-16-only');
+    $partial = array_values(array_filter(Catalogue::match($workbook, 'crimp', Catalogue::work($workbook, 'crimp') ?? throw new LogicException())->reasons, static fn(Reason $reason): bool => $reason->code === ReasonCode::NestPartial));
+    // 12 AWG is 3.31 mm2 and farther from the 16 AWG of the nest, 1.31 mm2, than 18 AWG at its other end.
+    expect($partial[0]->value)->toEqualWithDelta(3.309, 0.001)->and($partial[0]->limit)->toEqualWithDelta(1.309, 0.001);
+});
+
 it('tells lengths in inches when asked', function (): void {
     $reason = new Reason(ReasonCode::NotchCutsStrands, Fit::Unsuitable, ['conductor' => 1.846, 'hole' => 1.464, 'cuts' => 'strands']);
     expect((new Sentence())->of($reason))->toBe('1.85 mm conductor, 1.46 mm hole: it would cut strands.')

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Problems\ProblemRenderer;
 use App\Providers\AppServiceProvider;
+use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -32,6 +33,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn(): null => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
+        // A file that is refused is an answer, no error of ours.
+        $exceptions->dontReport(InvalidWorkbook::class);
         $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
         $exceptions->render(static fn(Throwable $error, Request $request) => $request->is('api/*') ? (new ProblemRenderer())->render($error) : null);
     })

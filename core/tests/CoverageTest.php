@@ -233,6 +233,7 @@ it('parts holes by what one can buy', function (string $op, array $lines, array 
     'red, blue and yellow count as one code, others do not' => ['crimp', [
         ['wire' => '22-stranded', 'terminal' => 'ring-red'], ['wire' => '16-stranded', 'terminal' => 'ring-blue'], ['wire' => '16-stranded', 'terminal' => 'ring-16-14-no-code'],
     ], [], ['l0 l1', 'l2']],
+    'ferrules to 10 mm2 and above' => ['crimp', [['wire' => '1.5-fine', 'terminal' => 'ferrule-1.5'], ['wire' => '10mm-stranded', 'terminal' => 'ferrule-10'], ['wire' => '16mm-stranded', 'terminal' => 'ferrule-16']], [], ['l0 l1', 'l2']],
     'extractors by their code' => ['extract', [['wire' => '22-stranded', 'terminal' => 'contact-20', 'housing' => true], ['wire' => '22-thin-wall', 'terminal' => 'contact-20', 'housing' => true]], [], ['l0 l1']],
     'screws of two threads in one tool' => ['shear-screw', [['shear' => '6-32'], ['shear' => '8-32']], [], ['l0 l1']],
 ]);

@@ -276,6 +276,17 @@ it('caps both ends where a check names no wire, and a line without a holding ste
     'fine strands in a push-in' => ['1.5-fine', 'lever', '', [Status::Covered, Status::Covered]],
 ]);
 
+it('keeps lines apart that differ in a figure alone', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => [(object) ['tool' => 'cut-diagonal'], (object) ['tool' => 'self-adjusting'], (object) ['tool' => 'iron'], (object) ['tool' => 'torque-2.5'], (object) ['tool' => 'shear-small']]]];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => array_map(static fn(array $line, int $n): stdClass => (object) ['id' => 'l' . $n, ...$line], $lines = [
+        ['wire' => '16-stranded', 'terminal' => 'cup', 'temperature' => 350], ['wire' => '16-stranded', 'terminal' => 'cup', 'temperature' => 450], ['wire' => '16-stranded', 'terminal' => 'cup'],
+        ['torque' => 1], ['torque' => 5], ['shear' => '6-32'], ['shear' => '10-24'],
+    ], array_keys($lines))]];
+    expect(array_map(static fn($line): Status => $line->status, reportOf((new WorkbookCodec())->read((string) json_encode($document)))->lines))
+        ->toBe([Status::Covered, Status::Hole, Status::Covered, Status::Covered, Status::Hole, Status::Covered, Status::Hole]);
+});
+
 it('caps the solder of a soldered line', function (): void {
     $report = reportOf(Catalogue::workbook('16-unlisted', 'cup', '', 'cut-diagonal self-adjusting iron'));
     expect(array_map(static fn($cover): array => [$cover->step->operation->value, $cover->status], $report->lines[0]->steps))

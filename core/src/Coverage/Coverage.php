@@ -23,9 +23,6 @@ final class Coverage
     /** The steps that hold a wire: a makeshift check caps the first of these that a line has. */
     private const HOLDING = [Operation::Crimp, Operation::Solder, Operation::Torque];
 
-    /** The steps that look at a line's figures. */
-    private const SET_TO_FIGURES = [Operation::Torque, Operation::ShearScrew, Operation::Solder];
-
     private readonly Choice $choice;
 
     private readonly LineChecks $checks;
@@ -76,7 +73,7 @@ final class Coverage
         }
 
         return $known->of($line, array_map(
-            fn(StepCover $cover): StepCover => in_array($cover->step->operation, self::SET_TO_FIGURES, true) ? $this->step($line, $cover->step, $cover->isCapped) : $cover,
+            fn(StepCover $cover): StepCover => $this->choice->operations->of($cover->step->operation)->readsFigures() ? $this->step($line, $cover->step, $cover->isCapped) : $cover,
             $known->steps,
         ));
     }

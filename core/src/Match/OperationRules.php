@@ -42,6 +42,12 @@ abstract class OperationRules
         return true;
     }
 
+    /** Whether its work looks at the figures of a line (Line::figures): lines that differ in them alone share all other work. */
+    public function readsFigures(): bool
+    {
+        return false;
+    }
+
     /** @return W */
     abstract public function work(Line $line, ?End $end, Conditions $conditions): Work;
 

@@ -37,6 +37,11 @@ final class ShearScrewRules extends OperationRules
         return $line->shear !== null;
     }
 
+    public function readsFigures(): bool
+    {
+        return true;
+    }
+
     public function work(Line $line, ?End $end, Conditions $conditions): ShearScrewWork
     {
         return new ShearScrewWork($conditions, (string) $line->shear);

@@ -32,6 +32,11 @@ final class SolderRules extends OperationRules
         return $end !== null && $line->terminal?->class->isSoldered() === true;
     }
 
+    public function readsFigures(): bool
+    {
+        return true;
+    }
+
     public function work(Line $line, ?End $end, Conditions $conditions): SolderWork
     {
         assert($end !== null);

@@ -50,6 +50,11 @@ final class TorqueRules extends OperationRules
         return $line->torque !== null || $line->terminal?->class === TerminalClass::ScrewClamp;
     }
 
+    public function readsFigures(): bool
+    {
+        return true;
+    }
+
     public function work(Line $line, ?End $end, Conditions $conditions): TorqueWork
     {
         return new TorqueWork($conditions, $line->torque);

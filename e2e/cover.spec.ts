@@ -40,7 +40,7 @@ test('the hole is found by the eye: ruler, table, why', async ({ page }) => {
   await expect(why).toContainText(
     'A crimper with a hexagon, indent or three-point die for lugs, 50 mm², 2/0 AWG, without mains.',
   );
-  await expect(why).toContainText('It has no nest for 50 mm²; 35 is for 2 AWG / 35 mm².');
+  await expect(why).toContainText('Nest “35” is for 2 AWG / 35 mm², not 50 mm².');
   await expect(page).toHaveURL(/line=winch-50&step=2/);
 });
 

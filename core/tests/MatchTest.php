@@ -37,7 +37,7 @@ it('matches one tool to one step', function (array $row): void {
     $tool = Catalogue::kit($workbook)->tools[0]->tool;
     if (!in_array('requires.missing', $codes, true)) {
         expect($judge->verdict($tool, Operation::from($row['op']), $work))->toEqual($match->verdict)
-            ->and($judge->choice($tool, (new Operations(Catalogue::houseRules($workbook)))->of(Operation::from($row['op'])), $work))->toBe(match ($match->fit()) {
+            ->and($judge->choice($tool, Operation::from($row['op']), (new Operations(Catalogue::houseRules($workbook)))->of(Operation::from($row['op'])), $work))->toBe(match ($match->fit()) {
                 Fit::Unsuitable => null,
                 Fit::Makeshift => Findings::MAKESHIFT + $match->verdict->remarks,
                 Fit::Proper => $match->verdict->remarks,

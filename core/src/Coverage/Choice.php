@@ -42,8 +42,8 @@ final class Choice
     /** @var array<string, array{Work, ?ToolMatch, bool}> what was chosen, and whether it is unbacked, by work */
     private array $chosen = [];
 
-    /** @var \SplObjectStorage<Surroundings, Conditions> */
-    private \SplObjectStorage $conditions;
+    /** @var array<int, array{Surroundings, Conditions}> by surroundings, which are kept beside so that their id stays their own */
+    private array $conditions = [];
 
     public function __construct(
         private readonly Kit $kit,
@@ -52,7 +52,6 @@ final class Choice
     ) {
         $this->judge = new Judge($operations, $house);
         $this->requirements = new Requirements($kit);
-        $this->conditions = new \SplObjectStorage();
         foreach ($kit->tools as $entry) {
             foreach ($entry->tool->operations() as $operation) {
                 $this->toolsFor[$operation][] = $entry->tool;
@@ -65,7 +64,7 @@ final class Choice
     {
         $rules = $this->operations->of($step->operation);
         // Most lines have the same surroundings, as one object.
-        $conditions = $this->conditions[$line->surroundings] ??= Conditions::of($line->surroundings, $this->kit);
+        $conditions = ($this->conditions[spl_object_id($line->surroundings)] ??= [$line->surroundings, Conditions::of($line->surroundings, $this->kit)])[1];
         $work = $rules->work($line, $step->end, $conditions);
 
         return $this->chosen[$step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
@@ -80,7 +79,7 @@ final class Choice
     /** In numbers, with what the tool requires of the kit. The tool must have the operation. */
     public function verdict(Tool $tool, Operation $operation, Work $work): Verdict
     {
-        return $this->judge->verdict($tool, $operation, $work, count($this->requirements->missing($tool, $work->conditions)));
+        return $this->judge->verdict($tool, $operation, $work, $tool->needs->requires === [] ? 0 : count($this->requirements->missing($tool, $work->conditions)));
     }
 
     /** In full, with what the tool requires of the kit. The tool must have the operation. */
@@ -106,8 +105,8 @@ final class Choice
                 continue;
             }
             // Who counts backups asks every tool; else one that is no better than the best so far need not be asked to the end.
-            $score = $this->judge->choice($tool, $rules, $work, $wantsBackup ? PHP_INT_MAX : $best[1] ?? PHP_INT_MAX);
-            if ($score === null || $this->requirements->missing($tool, $work->conditions) !== []) {
+            $score = $this->judge->choice($tool, $operation, $rules, $work, $wantsBackup ? PHP_INT_MAX : $best[1] ?? PHP_INT_MAX);
+            if ($score === null || ($tool->needs->requires !== [] && $this->requirements->missing($tool, $work->conditions) !== [])) {
                 continue;
             }
             $isMakeshift = $score >= Findings::MAKESHIFT;
@@ -144,8 +143,8 @@ final class Choice
             foreach ($tool->capabilitiesFor($operation) as $capability) {
                 if ($rules->servesKind($capability, $work)) {
                     $bound = $this->bounds[spl_object_id($capability)] ??= $rules->bound($capability);
-                    $from = min($from, $bound->from);
-                    $to = max($to, $bound->to);
+                    $from = $bound->from < $from ? $bound->from : $from;
+                    $to = $bound->to > $to ? $bound->to : $to;
                 }
             }
             if ($from <= $to) {

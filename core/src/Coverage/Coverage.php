@@ -68,14 +68,16 @@ final class Coverage
     private function line(Line $line): LineCover
     {
         $known = $this->alike[$line->work()] ??= $this->cover($line);
-        if ($known->line->figures() === $line->figures()) {
+        if ($known->line === $line || $line->hasFiguresOf($known->line)) {
             return $known->of($line, $known->steps);
         }
 
-        return $known->of($line, array_map(
-            fn(StepCover $cover): StepCover => $this->choice->operations->of($cover->step->operation)->readsFigures() ? $this->step($line, $cover->step, $cover->isCapped) : $cover,
-            $known->steps,
-        ));
+        $steps = [];
+        foreach ($known->steps as $cover) {
+            $steps[] = $this->choice->operations->of($cover->step->operation)->readsFigures() ? $this->step($line, $cover->step, $cover->isCapped) : $cover;
+        }
+
+        return $known->of($line, $steps);
     }
 
     private function cover(Line $line): LineCover

@@ -16,12 +16,19 @@ final readonly class LineCover
     /**
      * @param list<Reason>    $checks
      * @param list<StepCover> $steps
+     * @param Status|null     $known  where the same checks and steps have told it already
      */
     public function __construct(
         public Line $line,
         public array $checks,
         public array $steps,
+        ?Status $known = null,
     ) {
+        if ($known !== null) {
+            $this->status = $known;
+
+            return;
+        }
         $status = Status::Covered;
         foreach ($checks as $check) {
             // A line that is capped without a step that holds its wire is capped all the same.
@@ -42,6 +49,6 @@ final readonly class LineCover
      */
     public function of(Line $line, array $steps): self
     {
-        return $line === $this->line ? $this : new self($line, $this->checks, $steps);
+        return $line === $this->line ? $this : new self($line, $this->checks, $steps, $steps === $this->steps ? $this->status : null);
     }
 }

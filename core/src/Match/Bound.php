@@ -30,12 +30,12 @@ final readonly class Bound
         $to = 0.0;
         foreach ($ranges as $range) {
             if ($range !== null) {
-                $from = min($from, $range->from);
-                $to = max($to, $range->to);
+                $from = $range->from < $from ? $range->from : $from;
+                $to = $range->to > $to ? $range->to : $to;
             }
         }
 
-        return $from > $to ? new self() : (new self($from, $to))->widened($slack);
+        return $from > $to ? new self() : new self($from / $slack, $to * $slack);
     }
 
     public function widened(float $factor): self

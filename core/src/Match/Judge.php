@@ -36,15 +36,19 @@ final readonly class Judge
      */
     public function verdict(Tool $tool, Operation $operation, Work $work, int $missing = 0): Verdict
     {
-        [$verdict, $findings] = $this->best($tool, $operation, $work, Findings::counting());
-        if ($missing === 0) {
-            return $verdict;
-        }
-        for ($n = 0; $n < $missing; $n++) {
-            $findings->add(ReasonCode::RequiresMissing, Fit::Unsuitable);
+        $rules = $this->operations->of($operation);
+        $best = null;
+        foreach ($tool->capabilitiesFor($operation) as $capability) {
+            $findings = Findings::counting();
+            $this->ask($tool, $capability, $rules, $work, $findings);
+            for ($n = 0; $n < $missing; $n++) {
+                $findings->add(ReasonCode::RequiresMissing, Fit::Unsuitable);
+            }
+            $verdict = $findings->verdict();
+            $best = $best === null || $verdict->compare($best) < 0 ? $verdict : $best;
         }
 
-        return $findings->verdict();
+        return $best ?? throw new \LogicException($tool->id . ' does not ' . $operation->value);
     }
 
     /**
@@ -52,10 +56,10 @@ final readonly class Judge
      *
      * @param OperationRules<Work, Capability> $rules of the operation, which the tool must have
      */
-    public function choice(Tool $tool, OperationRules $rules, Work $work, int $limit = PHP_INT_MAX): ?int
+    public function choice(Tool $tool, Operation $operation, OperationRules $rules, Work $work, int $limit = PHP_INT_MAX): ?int
     {
         $best = null;
-        foreach ($tool->capabilitiesFor($rules::operation()) as $capability) {
+        foreach ($tool->capabilitiesFor($operation) as $capability) {
             $findings = Findings::choosing($best ?? $limit);
             $this->ask($tool, $capability, $rules, $work, $findings);
             if (!$findings->isLost()) {

@@ -207,7 +207,7 @@ final readonly class LineChecks
     private function wet(Line $line, Terminal $terminal, Findings $findings): void
     {
         $class = $terminal->class;
-        $sleeve = $line->sleeve();
+        $sleeve = $line->sleeve;
         $isOverJoint = $class->isCrimped() || $class->isSoldered();
         $isSealed = $class === TerminalClass::HeatShrink
             ? !$line->byHand->drops(Operation::Sleeve)

@@ -42,7 +42,7 @@ abstract class OperationRules
         return true;
     }
 
-    /** Whether its work looks at the figures of a line (Line::figures): lines that differ in them alone share all other work. */
+    /** Whether its work looks at the figures of a line (Line::hasFiguresOf): lines that differ in them alone share all other work. */
     public function readsFigures(): bool
     {
         return false;

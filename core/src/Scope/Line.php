@@ -22,6 +22,9 @@ final readonly class Line
     /** @var list<End> what a bare screw has none of */
     public array $ends;
 
+    /** What is over the termination once the steps are done. */
+    public Sleeve $sleeve;
+
     /** @throws Invalid naming the field that cannot be */
     public function __construct(
         public string $id,
@@ -62,29 +65,28 @@ final readonly class Line
         }
         $ends = $wire === null ? [] : [new End($wire, $joint->wiresInBarrel, $joint->midSpan)];
         $this->ends = $wireB === null ? $ends : [...$ends, new End($wireB)];
+        $this->sleeve = $this->sleeveOnceDone();
     }
 
     /**
      * Equal for lines that need the same steps and pass the same checks: they differ in name, number and note at most, and
-     * in the figures that figures() tells.
+     * in the figures that hasFiguresOf() compares.
      */
     public function work(): string
     {
-        return implode('|', [
-            $this->wire?->id, $this->terminal?->id, $this->wireB?->id,
-            spl_object_id($this->joint), spl_object_id($this->surroundings), spl_object_id($this->byHand),
-            $this->torque !== null, $this->shear !== null,
-        ]);
+        return $this->wire?->id . '|' . $this->terminal?->id . '|' . $this->wireB?->id . '|'
+            . spl_object_id($this->joint) . '|' . spl_object_id($this->surroundings) . '|' . spl_object_id($this->byHand)
+            . ($this->torque === null ? '' : '|torque') . ($this->shear === null ? '' : '|shear');
     }
 
-    /** @return array{float|null, string|null, float|null} what its screw and its iron are set to: torque, thread, temperature */
-    public function figures(): array
+    /** Whether its screw and its iron are set to the same: torque, thread, temperature. */
+    public function hasFiguresOf(self $other): bool
     {
-        return [$this->torque, $this->shear, $this->temperature];
+        return $this->torque === $other->torque && $this->shear === $other->shear && $this->temperature === $other->temperature;
     }
 
-    /** What is over the termination once the steps are done: a tube dropped by hand is none, one added by hand a plain one. */
-    public function sleeve(): Sleeve
+    /** A tube dropped by hand is none, one added by hand a plain one. */
+    private function sleeveOnceDone(): Sleeve
     {
         $stated = $this->joint->sleeve ?? $this->terminal->sleeve ?? Sleeve::None;
         if ($stated->isTube()) {

@@ -31,7 +31,7 @@ final readonly class Verdict
     public function compare(self $other): int
     {
         return $this->unsuitable > 0 && $other->unsuitable > 0
-            ? [$this->unsuitable, $this->makeshift, $this->miss] <=> [$other->unsuitable, $other->makeshift, $other->miss]
-            : [$this->fit->rank(), $this->remarks] <=> [$other->fit->rank(), $other->remarks];
+            ? ($this->unsuitable <=> $other->unsuitable ?: $this->makeshift <=> $other->makeshift ?: $this->miss <=> $other->miss)
+            : ($this->fit->rank() <=> $other->fit->rank() ?: $this->remarks <=> $other->remarks);
     }
 }

@@ -76,7 +76,7 @@ final class CrimpRules extends OperationRules
             $terminal->sleeveToRear,
             $class->isFerrule() ? $line->joint->clamp : null,
             $line->surroundings->wet,
-            $line->sleeve()->isTube(),
+            $line->sleeve->isTube(),
         );
     }
 
@@ -114,7 +114,8 @@ final class CrimpRules extends OperationRules
             if ($nest->code !== null || $nest->size === null) {
                 return new Bound();
             }
-            $ranges = [...$ranges, $nest->size, $nest->proven];
+            $ranges[] = $nest->size;
+            $ranges[] = $nest->proven;
         }
 
         return Bound::around($ranges, Bound::EQUIVALENT ** 2);

@@ -40,7 +40,7 @@ final readonly class NestCheck
             if ($best === null || $verdict->compare($best[0]) < 0) {
                 $best = [$verdict, $nest, $found];
             }
-            if ($best[0]->isPerfect()) {
+            if ($verdict->isPerfect()) {
                 break;
             }
         }

@@ -39,7 +39,7 @@ final class SleeveRules extends OperationRules
 
     public function isNeeded(Line $line, ?End $end): bool
     {
-        return $end !== null && ($line->terminal?->class === TerminalClass::HeatShrink || $line->sleeve()->isTube());
+        return $end !== null && ($line->terminal?->class === TerminalClass::HeatShrink || $line->sleeve->isTube());
     }
 
     public function work(Line $line, ?End $end, Conditions $conditions): SleeveWork

@@ -77,10 +77,17 @@ final class TorqueRules extends OperationRules
 
             return;
         }
-        $numbers = ['torque' => $torque, ...$range->min === null ? [] : ['least' => $range->min], ...$range->max === null ? [] : ['greatest' => $range->max]];
-        $range->holds($torque)
+        $numbers = ['torque' => $torque];
+        if ($range->min !== null) {
+            $numbers['least'] = $range->min;
+        }
+        if ($range->max !== null) {
+            $numbers['greatest'] = $range->max;
+        }
+        $missed = $range->missedEnd($torque);
+        $missed === null
             ? $findings->add(ReasonCode::TorqueRange, Fit::Proper, $numbers)
-            : $findings->add(ReasonCode::TorqueRange, Fit::Unsuitable, $numbers, $torque, $range->missedEnd($torque));
+            : $findings->add(ReasonCode::TorqueRange, Fit::Unsuitable, $numbers, $torque, $missed);
     }
 
     public function weighsProven(): bool

@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\RefuseControlCharacters;
+use App\Http\Problems\ErrorLog;
 use App\Http\Problems\ProblemRenderer;
 use App\Providers\AppServiceProvider;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -30,13 +32,18 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();
+        $middleware->appendToGroup('api', RefuseControlCharacters::class);
+        // A proxy that speaks https for us is believed only when whoever runs this says that there is one.
+        $middleware->trustProxies(at: array_filter(explode(',', (string) env('TRUSTED_PROXY', ''))));
         $middleware->redirectGuestsTo(static fn(): null => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // A file that is refused is an answer, no error of ours.
         $exceptions->dontReport(InvalidWorkbook::class);
-        $exceptions->shouldRenderJsonWhen(static fn(Request $request): bool => $request->is('api/*'));
-        $exceptions->render(static fn(Throwable $error, Request $request) => $request->is('api/*') ? (new ProblemRenderer())->render($error) : null);
+        $exceptions->report(ErrorLog::query(...))->stop();
+        $isOurs = static fn(Request $request): bool => $request->is('api', 'api/*', 'sanctum', 'sanctum/*');
+        $exceptions->shouldRenderJsonWhen($isOurs);
+        $exceptions->render(static fn(Throwable $error, Request $request) => $isOurs($request) ? (new ProblemRenderer())->render($error) : null);
     })
     ->create()
     ->useEnvironmentPath($var)

@@ -10,12 +10,18 @@ return [
             'host' => env('DB_HOST', '127.0.0.1'),
             'port' => env('DB_PORT'),
             'database' => env('DB_DATABASE'),
-            'username' => env('DB_USERNAME', 'gondrik'),
+            'username' => env('DB_USERNAME', 'gondrik_app'),
             'password' => env('DB_PASSWORD'),
             'charset' => 'utf8',
             'prefix' => '',
-            'search_path' => 'public',
             'sslmode' => 'disable',
+            'options' => [
+                // A statement and its values in one message, there and back.
+                PDO::PGSQL_ATTR_DISABLE_PREPARES => true,
+                // A worker of the web server keeps its connection from request to request.
+                PDO::ATTR_PERSISTENT => (bool) env('DB_PERSISTENT', false),
+                PDO::ATTR_TIMEOUT => 5,
+            ],
         ],
     ],
     'migrations' => ['table' => 'migrations', 'update_date_on_publish' => false],

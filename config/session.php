@@ -12,7 +12,8 @@ return [
     'cookie' => 'gondrik_session',
     'path' => '/',
     'domain' => null,
-    'secure' => (bool) env('SESSION_SECURE_COOKIE', false),
+    // Null: whenever the request is https.
+    'secure' => null,
     'http_only' => true,
     'same_site' => 'lax',
 ];

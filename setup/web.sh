@@ -1,62 +1,104 @@
-# The web server: PHP-FPM behind nginx on one loopback port, both unprivileged. Sourced after common.sh and database.sh.
+# The web server: PHP-FPM for each node, nginx before them on one loopback port. Sourced by serve.
+#
+# A node is a PHP-FPM of its own with a folder of its own for what the framework writes; the nodes share PostgreSQL and the
+# key that cookies are sealed with, and nothing else.
 
-# Writes the settings of the application: write_settings DATABASE WEB_PORT
-write_settings() {
-    local key
-    key=$(grep -s '^APP_KEY=' "$VAR/.env" | cut -d = -f 2-) || true
+FPM_PIDS=()
+NGINX_PID=
+
+# What an artisan command of the first node sees.
+artisan() { node_artisan 1 "$@"; }
+
+# The settings file decides, not what the caller's environment happens to hold.
+node_artisan() {
+    local node=$1
+    shift
+    env -u PGPASSWORD GONDRIK_VAR="$VAR/node-$node" php -d memory_limit=256M "$CODE/artisan" "$@"
+}
+
+# Settings, caches and places of every node: prepare_nodes DATABASE
+prepare_nodes() {
+    local node key hosts=127.0.0.1:$WEB_PORT,localhost:$WEB_PORT
+    key=$(grep -s '^APP_KEY=' .env node-1/.env | head -n 1 | cut -d = -f 2-) || true
     [ -n "$key" ] || key=base64:$(php -r 'echo base64_encode(random_bytes(32));')
-    cat >"$VAR/.env" <<SETTINGS
+    [ -z "$PUBLIC_URL" ] || hosts=$hosts,$(sed 's#^[a-z]*://##; s#/.*##' <<<"$PUBLIC_URL")
+    for node in $(seq "$NODES"); do
+        mkdir -p "node-$node"/{cache,storage/framework/views,storage/app} run/uploads
+        rm -f "node-$node"/cache/*.php
+        write_file "node-$node/.env" <<SETTINGS
 APP_ENV=production
 APP_DEBUG=false
 APP_KEY=$key
-APP_URL=http://127.0.0.1:$2
+APP_URL=${PUBLIC_URL:-http://127.0.0.1:$WEB_PORT}
+DB_HOST=$SOCKETS
 DB_PORT=$DB_PORT
 DB_DATABASE=$1
+DB_USERNAME=$APPLICATION
 DB_PASSWORD=$DB_PASSWORD
-SANCTUM_STATEFUL_DOMAINS=127.0.0.1:$2,localhost:$2
+DB_PERSISTENT=true
+SANCTUM_STATEFUL_DOMAINS=$hosts
+TRUSTED_PROXY=${PUBLIC_URL:+127.0.0.1}
+GONDRIK_LOG=$VAR/log/gondrik.log
+GONDRIK_UPLOADS_PER_MINUTE=${GONDRIK_UPLOADS_PER_MINUTE:-}
+GONDRIK_SIGN_INS_PER_ADDRESS=${GONDRIK_SIGN_INS_PER_ADDRESS:-}
 SETTINGS
-    chmod 600 "$VAR/.env"
-    if is_root; then chown "$SERVICE_USER:" "$VAR/.env"; fi
+        # Read once here and not with every request.
+        node_artisan "$node" config:cache --quiet
+        node_artisan "$node" route:cache --quiet
+        node_artisan "$node" event:cache --quiet
+    done
+    rm -f .env
 }
 
-# The settings file decides, not what the caller's environment happens to hold.
-artisan() { as_service env -u DB_PORT -u DB_PASSWORD GONDRIK_VAR="$VAR" php "$CODE/artisan" "$@"; }
+# fill_database NAME demo|open|''
+fill_database() {
+    local run=(env -u PGPASSWORD GONDRIK_VAR="$VAR/node-1" APP_CONFIG_CACHE="$VAR/node-1/cache/none.php" DB_DATABASE="$1" php "$CODE/artisan")
+    "${run[@]}" migrate --force --quiet
+    case $2 in
+        demo) "${run[@]}" db:seed --force --quiet ;;
+        open) "${run[@]}" shop:open ;;
+    esac
+}
 
-# Starts both: start_web WEB_PORT
 start_web() {
-    local port=$1
-    stop_web
-    # A socket's path may have 107 characters, which a checkout far down a tree would break.
-    local sockets
-    sockets=$(mktemp -d /tmp/gondrik.XXXXXX)
-    if is_root; then chown "$SERVICE_USER:" "$sockets"; fi
-    printf '%s' "$sockets" >"$VAR/run/sockets"
-    for template in php-fpm nginx; do
-        sed -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$sockets#g; s#@PORT@#$port#g" "$ROOT/setup/$template.conf" >"$VAR/run/$template.conf"
-        chmod a+r "$VAR/run/$template.conf"
+    local node template servers=
+    mkdir -p run/{body,fastcgi,uploads}
+    for node in $(seq "$NODES"); do
+        fill_template php-fpm.conf "s#@NODE@#$node#g" >"run/php-fpm-$node.conf"
+        servers+="server unix:$SOCKETS/php-$node.sock max_fails=0; "
     done
-    mkdir -p "$VAR/run/nginx"
-    if is_root; then chown "$SERVICE_USER:" "$VAR/run/nginx"; fi
-    as_service /usr/sbin/php-fpm8.2 --nodaemonize --fpm-config "$VAR/run/php-fpm.conf" >>"$VAR/log/php-fpm.out" 2>&1 9>&- &
-    as_service /usr/sbin/nginx -p "$VAR/run/nginx" -e "$VAR/log/nginx.log" -c "$VAR/run/nginx.conf" >>"$VAR/log/nginx.out" 2>&1 9>&- &
+    fill_template nginx-php.conf "" >run/nginx-php.conf
+    fill_template nginx.conf "s#@SERVERS@#$servers#g" >run/nginx.conf
+    for node in $(seq "$NODES"); do start_node "$node"; done
+    start_nginx
+}
+
+fill_template() { sed -e "$2" -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$WEB_PORT#g" "$SETUP/$1"; }
+
+start_node() {
+    rm -f "$SOCKETS/php-$1.sock"
+    env -u PGPASSWORD /usr/sbin/php-fpm8.2 --nodaemonize --fpm-config "$VAR/run/php-fpm-$1.conf" >>log/php-fpm.log 2>&1 9>&- &
+    FPM_PIDS[$1]=$!
+    disown $!
+}
+
+start_nginx() {
+    env -u PGPASSWORD /usr/sbin/nginx -p "$VAR/run" -e "$VAR/log/nginx.log" -c "$VAR/run/nginx.conf" >>log/nginx.log 2>&1 9>&- &
+    NGINX_PID=$!
+    disown $!
+}
+
+wait_for_web() {
     for _ in $(seq 100); do
-        if curl -fsS -o /dev/null "http://127.0.0.1:$port/api/v1/session" 2>/dev/null; then
-            printf 'http://127.0.0.1:%s' "$port" >"$VAR/run/address"
-            return 0
-        fi
+        ! curl -fsS -m 10 -o /dev/null "http://127.0.0.1:$WEB_PORT/api/v1/health" 2>/dev/null || return 0
         sleep 0.1
     done
-    tail -n 5 "$VAR"/log/php-fpm.* "$VAR"/log/nginx.* "$VAR/storage/logs/gondrik.log" >&2 2>/dev/null || true
-    fail "The web server did not answer on port $port: see $VAR/log"
+    tail -n 5 log/*.log >&2 || true
+    return 1
 }
 
 stop_web() {
-    end_leftover "$VAR/run/nginx.pid"
-    end_leftover "$VAR/run/php-fpm.pid"
-    rm -f "$VAR/run/address"
-    # Also the folder that a crash has left.
-    local sockets
-    sockets=$(cat "$VAR/run/sockets" 2>/dev/null) || true
-    case "$sockets" in /tmp/gondrik.*) rm -rf "$sockets" ;; esac
-    rm -f "$VAR/run/sockets"
+    local id
+    for id in $NGINX_PID "${FPM_PIDS[@]}"; do end_child TERM "$id"; done
+    NGINX_PID='' FPM_PIDS=()
 }

@@ -74,7 +74,8 @@ final class CheckCommand extends Command
 
     private function read(string $path): Workbook
     {
-        $text = is_file($path) ? file_get_contents($path) : false;
+        // One byte too many is enough to know that it is too large.
+        $text = is_file($path) ? file_get_contents($path, length: WorkbookCodec::LARGEST + 1) : false;
         if ($text === false) {
             throw new \InvalidArgumentException($path . ': there is no such file, or it cannot be read');
         }

@@ -12,6 +12,18 @@ if (!is_file($autoload)) {
 }
 require $autoload;
 
+// What PHP itself breaks off is told in a sentence too.
+ini_set('display_errors', '0');
+ini_set('log_errors', '0');
+register_shutdown_function(static function (): void {
+    $error = error_get_last();
+    if ($error !== null && ($error['type'] & (E_ERROR | E_CORE_ERROR | E_COMPILE_ERROR)) !== 0) {
+        $isTooMuch = preg_match('~^(Allowed memory size|Maximum execution time)~', $error['message']) === 1;
+        fwrite(STDERR, ($isTooMuch ? 'gondrik: given up, this takes too much time or memory' : 'gondrik: ' . $error['message']) . "\n");
+        exit(2);
+    }
+});
+
 $application = new Application('gondrik');
 $application->add(new CheckCommand());
 $application->setAutoExit(false);

@@ -21,9 +21,4 @@ final class Kit extends CatalogueItem
         return $this->hasMany(KitTool::class)->orderBy('position');
     }
 
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['hand' => 'object'];
-    }
 }

@@ -22,9 +22,4 @@ final class Scope extends CatalogueItem
         return $this->hasMany(Line::class)->orderBy('position');
     }
 
-    /** @return array<string, string> */
-    protected function casts(): array
-    {
-        return ['house_rules' => 'object', 'carry' => 'array'];
-    }
 }

@@ -19,6 +19,16 @@ final class Shop extends Model
 {
     protected $fillable = ['name', 'is_demo', 'house_rules'];
 
+    /** A shop of which only the id is known: enough to reach what belongs to it; refresh() reads the rest. */
+    public static function ofId(int $id): self
+    {
+        $shop = new self();
+        $shop->setRawAttributes(['id' => $id], sync: true);
+        $shop->exists = true;
+
+        return $shop;
+    }
+
     /** Holds the row until the transaction ends, so that writers to a shop come one after the other. */
     public function lock(): self
     {
@@ -61,6 +71,18 @@ final class Shop extends Model
     public function scopes(): HasMany
     {
         return $this->hasMany(Scope::class);
+    }
+
+    /** @return HasMany<KitTool, $this> */
+    public function kitTools(): HasMany
+    {
+        return $this->hasMany(KitTool::class);
+    }
+
+    /** @return HasMany<Line, $this> */
+    public function lines(): HasMany
+    {
+        return $this->hasMany(Line::class);
     }
 
     /** @return HasMany<Import, $this> */

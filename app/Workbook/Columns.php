@@ -4,58 +4,84 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
-use Illuminate\Database\Eloquent\Model;
+use Gondrik\Core\Value\Plain;
+use Gondrik\Core\Workbook\ObjectField;
+use Gondrik\Core\Workbook\ObjectPlan;
 use Illuminate\Support\Str;
 
-/** Keys of the workbook and the columns that hold them: insulationOd is insulation_od; id is code, and a wire's code its printed_code. */
-final class Columns
+/**
+ * Keys of the workbook and the columns that hold them: insulationOd is insulation_od; id is code, and a wire's code its
+ * printed_code. What has a shape of its own, and every list, is jsonb; what stands elsewhere has a row there.
+ */
+final readonly class Columns
 {
     private const NAMES = ['code' => 'printed_code', 'id' => 'code'];
 
-    public static function of(string $key): string
+    /** Members of a kit and of a scope, which have tables of their own. */
+    private const ELSEWHERE = ['tools', 'lines'];
+
+    /** @param array<string, ObjectField> $fields by column */
+    private function __construct(private array $fields) {}
+
+    /** @param class-string $class of a thing of the workbook */
+    public static function of(string $class): self
     {
-        return self::NAMES[$key] ?? Str::snake($key);
+        $fields = [];
+        foreach (ObjectPlan::of($class)->keys() as $field) {
+            if (!$field->isReference && !in_array($field->name, self::ELSEWHERE, true)) {
+                $fields[self::NAMES[$field->name] ?? Str::snake($field->name)] = $field;
+            }
+        }
+
+        return new self($fields);
     }
 
     /**
-     * A row for the database from a thing as the codec writes it.
-     *
-     * @param list<string> $without keys that are kept elsewhere
+     * A row for the database from a thing as the codec writes it, whole.
      *
      * @return array<string, scalar|null> jsonb as text
      */
-    public static function fromItem(\stdClass $item, array $without = []): array
+    public function toRow(\stdClass $item): array
     {
         $row = [];
-        foreach (get_object_vars($item) as $key => $value) {
-            if (!in_array($key, $without, true)) {
-                $row[self::of($key)] = match (true) {
-                    is_array($value), is_object($value) => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
-                    // Bound as a number it would lose its last digits.
-                    is_float($value) => sprintf('%.17g', $value),
-                    default => $value,
-                };
-            }
+        foreach ($this->fields as $column => $field) {
+            $value = $item->{$field->name};
+            $row[$column] = match (true) {
+                is_array($value), is_object($value) => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                // Bound as a number it would lose its last digits.
+                is_float($value) => sprintf('%.17g', $value),
+                default => $value,
+            };
         }
 
         return $row;
     }
 
-    /**
-     * A thing as the codec reads it, from its row.
-     *
-     * @param list<string> $keys of the workbook
-     */
-    public static function toItem(Model $row, array $keys): \stdClass
+    /** A thing as the codec reads it, from its row as the database gives it; what has its default is left out. */
+    public function toItem(\stdClass $row): \stdClass
     {
         $item = new \stdClass();
-        foreach ($keys as $key) {
-            $value = $row->getAttribute(self::of($key));
-            if ($value !== null) {
-                $item->{$key} = $value;
+        foreach ($this->fields as $column => $field) {
+            $stored = $row->{$column};
+            if ($stored === null) {
+                continue;
+            }
+            $value = match (true) {
+                self::isJson($field) => json_decode($stored, flags: JSON_THROW_ON_ERROR),
+                $field->type === 'float' => (float) $stored,
+                default => $stored,
+            };
+            $default = $field->default instanceof \BackedEnum ? $field->default->value : $field->default;
+            if (!$field->hasDefault || $value !== $default) {
+                $item->{$field->name} = $value;
             }
         }
 
         return $item;
+    }
+
+    private static function isJson(ObjectField $field): bool
+    {
+        return $field->isList || (class_exists($field->type) && !is_subclass_of($field->type, \BackedEnum::class) && !is_subclass_of($field->type, Plain::class));
     }
 }

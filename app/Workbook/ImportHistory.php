@@ -52,7 +52,7 @@ final readonly class ImportHistory
             $before = $this->text($locked);
             $this->importer->apply($locked, $workbook);
             if (!$plan->changesNothing()) {
-                $import->update(['before' => $before, 'after_hash' => $this->hash($locked), 'undone_at' => null]);
+                $import->update(['before' => $before, 'after_hash' => $this->hash($locked), 'undone_at' => null, 'undone_by' => null]);
             }
             $import->update(['applied_at' => $import->applied_at ?? now()]);
 
@@ -65,9 +65,9 @@ final readonly class ImportHistory
      *
      * @throws ConflictHttpException when there is nothing to take back, or the shop has changed since
      */
-    public function undo(Shop $shop, Import $import): void
+    public function undo(Shop $shop, Import $import, User $by): void
     {
-        $this->store->change($shop, function (Shop $locked) use ($import): void {
+        $this->store->change($shop, function (Shop $locked) use ($import, $by): void {
             $import->refresh();
             if ($import->before === null || $import->undone_at !== null) {
                 throw new ConflictHttpException('This import has changed nothing that could be taken back.');
@@ -76,7 +76,7 @@ final readonly class ImportHistory
                 throw new ConflictHttpException('The shop has been changed since; taking this import back would undo that too.');
             }
             $this->importer->restore($locked, $this->codec->read($import->before));
-            $import->update(['undone_at' => now(), 'applied_at' => null]);
+            $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
         });
     }
 

@@ -12,6 +12,9 @@ final readonly class MergedWorkbook
 {
     public \stdClass $document;
 
+    /** Whether the shop has nothing that the file does not name. */
+    public bool $isTheFileAlone;
+
     /** @var array<string, array<string, int>> places in the file, by list and id */
     private array $brought;
 
@@ -19,17 +22,20 @@ final readonly class MergedWorkbook
     {
         $document = clone $file;
         $brought = [];
+        $isTheFileAlone = true;
         foreach (WorkbookList::cases() as $list) {
             $items = $file->{$list->value} ?? [];
             $brought[$list->value] = array_flip(array_column($items, 'id'));
             foreach ($shop->{$list->value} ?? [] as $item) {
                 if (!isset($brought[$list->value][$item->id])) {
                     $items[] = $item;
+                    $isTheFileAlone = false;
                 }
             }
             $document->{$list->value} = $items;
         }
         $this->document = $document;
+        $this->isTheFileAlone = $isTheFileAlone;
         $this->brought = $brought;
     }
 

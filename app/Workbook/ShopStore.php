@@ -93,15 +93,11 @@ final readonly class ShopStore
     /** @param non-empty-list<object> $things */
     private function upsert(Shop $shop, WorkbookList $list, array $things): void
     {
-        $without = match ($list) {
-            WorkbookList::Kits => ['tools'],
-            WorkbookList::Scopes => ['lines'],
-            default => [],
-        };
+        $columns = Columns::of($list->class());
         $last = (int) DB::table($list->value)->where('shop_id', $shop->id)->max('position');
         $rows = [];
         foreach ($things as $index => $thing) {
-            $row = Columns::fromItem($this->objects->write($thing, whole: true), $without);
+            $row = $columns->toRow($this->objects->write($thing, whole: true));
             $rows[] = [...$row, 'shop_id' => $shop->id, 'position' => $last + 1 + $index, 'created_at' => now(), 'updated_at' => now()];
         }
         $changing = array_values(array_diff(array_keys($rows[0]), ['shop_id', 'code', 'position', 'created_at']));
@@ -133,20 +129,20 @@ final readonly class ShopStore
         $scopeIds = $shop->scopes()->pluck('id', 'code');
         $wireIds = $shop->wires()->pluck('id', 'code');
         $terminalIds = $shop->terminals()->pluck('id', 'code');
+        $columns = Columns::of(Line::class);
         foreach ($scopes as $scope) {
-            $rows = array_map(fn(Line $line, int $position): array => [
-                ...Columns::fromItem($this->objects->write($line, whole: true), ['wire', 'terminal', 'wireB']),
-                'shop_id' => $shop->id,
-                'scope_id' => $scopeIds[$scope->id],
-                'position' => $position,
-                'wire_id' => $line->wire === null ? null : $wireIds[$line->wire->id],
-                'terminal_id' => $line->terminal === null ? null : $terminalIds[$line->terminal->id],
-                'wire_b_id' => $line->wireB === null ? null : $wireIds[$line->wireB->id],
-            ], $scope->lines, array_keys($scope->lines));
             DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeIds[$scope->id])
-                ->whereRaw('code <> all(?::text[])', [self::textArray(array_column($rows, 'code'))])->delete();
-            foreach (array_chunk($rows, self::CHUNK) as $chunk) {
-                DB::table('lines')->upsert($chunk, ['scope_id', 'code']);
+                ->whereRaw('code <> all(?::text[])', [self::textArray(array_map(static fn(Line $line): string => $line->id, $scope->lines))])->delete();
+            foreach (array_chunk($scope->lines, self::CHUNK, preserve_keys: true) as $chunk) {
+                DB::table('lines')->upsert(array_map(fn(Line $line, int $position): array => [
+                    ...$columns->toRow($this->objects->write($line, whole: true)),
+                    'shop_id' => $shop->id,
+                    'scope_id' => $scopeIds[$scope->id],
+                    'position' => $position,
+                    'wire_id' => $line->wire === null ? null : $wireIds[$line->wire->id],
+                    'terminal_id' => $line->terminal === null ? null : $terminalIds[$line->terminal->id],
+                    'wire_b_id' => $line->wireB === null ? null : $wireIds[$line->wireB->id],
+                ], $chunk, array_keys($chunk)), ['scope_id', 'code']);
             }
         }
     }

@@ -4,26 +4,23 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
-use App\Models\CatalogueItem;
 use App\Models\Kit;
-use App\Models\KitTool;
-use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
-use App\Models\Tool;
 use Gondrik\Core\Scope as CoreScope;
 use Gondrik\Core\Terminal as CoreTerminal;
 use Gondrik\Core\Tool as CoreTool;
 use Gondrik\Core\Wire as CoreWire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\ObjectField;
-use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 
-/** A shop's rows as a workbook. */
+/** A shop's rows as a workbook, all of one moment. */
 final readonly class ShopWorkbook
 {
     public function __construct(private WorkbookCodec $codec = new WorkbookCodec()) {}
@@ -31,14 +28,18 @@ final readonly class ShopWorkbook
     /** Everything the shop has, in the order in which it came. */
     public function whole(Shop $shop): Workbook
     {
-        return $this->read(
-            $shop,
-            $shop->wires()->orderBy('position')->get(),
-            $shop->terminals()->orderBy('position')->get(),
-            $shop->tools()->orderBy('position')->get(),
-            $shop->kits()->with('entries.tool')->orderBy('position')->get(),
-            $shop->scopes()->with('lines.wire', 'lines.wireB', 'lines.terminal')->orderBy('position')->get(),
-        );
+        return Snapshot::read(function () use ($shop): Workbook {
+            return $this->read(
+                $shop,
+                self::rows($shop->wires()),
+                self::rows($shop->terminals()),
+                self::rows($shop->tools()),
+                self::rows($shop->kits()),
+                self::rows($shop->kitTools()),
+                self::rows($shop->scopes()),
+                self::cursor($shop->lines()),
+            );
+        });
     }
 
     /**
@@ -48,109 +49,159 @@ final readonly class ShopWorkbook
      */
     public function pair(Shop $shop, string $kit, string $scope): Workbook
     {
-        $kitRow = $shop->kits()->with('entries.tool')->where('code', $kit)->firstOrFail();
-        $scopeRow = $shop->scopes()->with('lines.wire', 'lines.wireB', 'lines.terminal')->where('code', $scope)->firstOrFail();
-        $lines = $scopeRow->lines;
-        $tools = $kitRow->entries->map(static fn(KitTool $entry): Tool => $entry->tool);
-        $missing = $tools->flatMap(static fn(Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($tools->pluck('code'));
-        // A kit may lack what its tools require: the report says so, and for that the required tools must be known.
-        $required = $this->requiredOf($shop, $missing);
+        return Snapshot::read(function () use ($shop, $kit, $scope): Workbook {
+            $kitId = $shop->kits()->where('code', $kit)->firstOrFail()->id;
+            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
+            $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
+            $lines = $shop->lines()->where('scope_id', $scopeId);
+            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
 
-        return $this->read(
-            $shop,
-            $lines->pluck('wire')->concat($lines->pluck('wireB'))->filter()->unique('id'),
-            $lines->pluck('terminal')->filter()->unique('id'),
-            $tools->concat($required)->unique('id'),
-            collect([$kitRow]),
-            collect([$scopeRow]),
-        );
+            return $this->read(
+                $shop,
+                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
+                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
+                $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
+                self::rows($shop->kits()->whereKey($kitId)),
+                $entries,
+                self::rows($shop->scopes()->whereKey($scopeId)),
+                self::cursor($lines),
+            );
+        });
     }
 
     /**
-     * @param Collection<int, mixed> $codes
+     * Plain rows, in the order in which they came.
      *
-     * @return Collection<int, Tool>
+     * @template M of Model
+     *
+     * @param HasMany<M, Shop> $things
+     *
+     * @return Collection<int, \stdClass>
      */
-    private function requiredOf(Shop $shop, Collection $codes): Collection
+    private static function rows(HasMany $things): Collection
     {
-        $found = collect();
-        while ($codes->isNotEmpty()) {
-            $tools = $shop->tools()->whereIn('code', $codes->all())->get();
-            $found = $found->concat($tools);
-            $codes = $tools->flatMap(static fn(Tool $tool): array => (array) $tool->getAttribute('requires'))->diff($found->pluck('code'));
+        return $things->orderBy('position')->toBase()->get();
+    }
+
+    /**
+     * The same one by one: a hundred thousand lines do not stand in memory as rows beside what is made of them.
+     *
+     * @template M of Model
+     *
+     * @param HasMany<M, Shop> $things
+     *
+     * @return iterable<\stdClass>
+     */
+    private static function cursor(HasMany $things): iterable
+    {
+        return $things->orderBy('position')->toBase()->cursor();
+    }
+
+    /**
+     * A kit may lack what its tools require: the report says so, and for that the required tools must be known.
+     *
+     * @param Collection<int, \stdClass> $tools
+     *
+     * @return Collection<int, \stdClass>
+     */
+    private function withRequired(Shop $shop, Collection $tools): Collection
+    {
+        $requires = static fn(\stdClass $tool): array => (array) json_decode($tool->requires, flags: JSON_THROW_ON_ERROR);
+        $missing = $tools->flatMap($requires)->diff($tools->pluck('code'));
+        while ($missing->isNotEmpty()) {
+            $found = self::rows($shop->tools()->whereRaw('code = any(?::text[])', ['{' . $missing->unique()->implode(',') . '}']));
+            $tools = $tools->concat($found);
+            $missing = $found->flatMap($requires)->diff($tools->pluck('code'));
         }
 
-        return $found;
+        return $tools;
     }
 
     /**
-     * @param Collection<int, covariant CatalogueItem> $wires
-     * @param Collection<int, covariant CatalogueItem> $terminals
-     * @param Collection<int, covariant CatalogueItem> $tools
-     * @param Collection<int, Kit>                     $kits
-     * @param Collection<int, Scope>                   $scopes
+     * @param Collection<int, \stdClass> $wires
+     * @param Collection<int, \stdClass> $terminals
+     * @param Collection<int, \stdClass> $tools
+     * @param Collection<int, \stdClass> $kits
+     * @param Collection<int, \stdClass> $entries   of the kits
+     * @param Collection<int, \stdClass> $scopes
+     * @param iterable<\stdClass>        $lines     of the scopes
      *
      * @throws InvalidWorkbook when rows do not go together; imports see to it that they do
      */
-    private function read(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $scopes): Workbook
+    private function read(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $entries, Collection $scopes, iterable $lines): Workbook
     {
-        $document = (object) [
+        // As it is in this moment, not as it was when the request began.
+        $shop = $shop->refresh();
+        $codes = static fn(Collection $rows): array => $rows->pluck('code', 'id')->all();
+
+        return $this->codec->readStored((object) [
             'title' => $shop->name,
             ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules],
-            'wires' => self::items($wires, self::keys(CoreWire\Wire::class)),
-            'terminals' => self::items($terminals, self::keys(CoreTerminal\Terminal::class)),
-            'tools' => self::items($tools, self::keys(CoreTool\Tool::class)),
-            'kits' => $kits->map($this->kit(...))->values()->all(),
-            'scopes' => $scopes->map($this->scope(...))->values()->all(),
-        ];
-
-        return $this->codec->readStored($document);
+            'wires' => self::items($wires, CoreWire\Wire::class),
+            'terminals' => self::items($terminals, CoreTerminal\Terminal::class),
+            'tools' => self::items($tools, CoreTool\Tool::class),
+            'kits' => $this->kits($kits, $entries, $codes($tools)),
+            'scopes' => $this->scopes($scopes, $lines, $codes($wires), $codes($terminals)),
+        ]);
     }
 
     /**
-     * @param Collection<int, covariant CatalogueItem> $rows
-     * @param list<string>                             $keys
+     * @param Collection<int, \stdClass> $rows
+     * @param class-string               $class
      *
      * @return list<\stdClass>
      */
-    private static function items(Collection $rows, array $keys): array
+    private static function items(Collection $rows, string $class): array
     {
-        return array_values($rows->map(static fn(CatalogueItem $row): \stdClass => Columns::toItem($row, $keys))->all());
-    }
+        $columns = Columns::of($class);
 
-    private function kit(Kit $kit): \stdClass
-    {
-        $item = Columns::toItem($kit, array_values(array_diff(self::keys(CoreTool\Kit::class), ['tools'])));
-        $item->tools = $kit->entries->map(static fn(KitTool $entry): \stdClass => (object) ['tool' => $entry->tool->code, 'count' => $entry->count])->all();
-
-        return $item;
-    }
-
-    private function scope(Scope $scope): \stdClass
-    {
-        $item = Columns::toItem($scope, array_values(array_diff(self::keys(CoreScope\Scope::class), ['lines'])));
-        $item->lines = $scope->lines->map(function (Line $line): \stdClass {
-            $keys = array_diff(self::keys(CoreScope\Line::class), ['wire', 'terminal', 'wireB']);
-            $data = Columns::toItem($line, array_values($keys));
-            foreach (['wire' => $line->wire, 'terminal' => $line->terminal, 'wireB' => $line->wireB] as $key => $row) {
-                if ($row !== null) {
-                    $data->{$key} = $row->code;
-                }
-            }
-
-            return $data;
-        })->all();
-
-        return $item;
+        return array_values($rows->map($columns->toItem(...))->all());
     }
 
     /**
-     * @param class-string $class
+     * @param Collection<int, \stdClass> $kits
+     * @param Collection<int, \stdClass> $entries
+     * @param array<int, string>         $tools   codes by row
      *
-     * @return list<string>
+     * @return list<\stdClass>
      */
-    private static function keys(string $class): array
+    private function kits(Collection $kits, Collection $entries, array $tools): array
     {
-        return array_map(static fn(ObjectField $field): string => $field->name, ObjectPlan::of($class)->keys());
+        $byKit = $entries->groupBy('kit_id');
+
+        return array_map(static function (\stdClass $item, \stdClass $row) use ($byKit, $tools): \stdClass {
+            $item->tools = array_map(static fn(\stdClass $entry): \stdClass => (object) ['tool' => $tools[$entry->tool_id], 'count' => $entry->count], array_values(($byKit[$row->id] ?? collect())->all()));
+
+            return $item;
+        }, self::items($kits, CoreTool\Kit::class), array_values($kits->all()));
+    }
+
+    /**
+     * @param Collection<int, \stdClass> $scopes
+     * @param iterable<\stdClass>        $lines
+     * @param array<int, string>         $wires     codes by row
+     * @param array<int, string>         $terminals codes by row
+     *
+     * @return list<\stdClass>
+     */
+    private function scopes(Collection $scopes, iterable $lines, array $wires, array $terminals): array
+    {
+        $columns = Columns::of(CoreScope\Line::class);
+        $byScope = [];
+        foreach ($lines as $row) {
+            $line = $columns->toItem($row);
+            foreach (['wire' => $wires[$row->wire_id] ?? null, 'terminal' => $terminals[$row->terminal_id] ?? null, 'wireB' => $wires[$row->wire_b_id] ?? null] as $key => $code) {
+                if ($code !== null) {
+                    $line->{$key} = $code;
+                }
+            }
+            $byScope[$row->scope_id][] = $line;
+        }
+
+        return array_map(static function (\stdClass $item, \stdClass $row) use ($byScope): \stdClass {
+            $item->lines = $byScope[$row->id] ?? [];
+
+            return $item;
+        }, self::items($scopes, CoreScope\Scope::class), array_values($scopes->all()));
     }
 }

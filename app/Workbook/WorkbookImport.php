@@ -6,6 +6,7 @@ namespace App\Workbook;
 
 use App\Models\Shop;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -79,6 +80,14 @@ final readonly class WorkbookImport
     private function refuseWhatBreaksTheShop(Workbook $has, Workbook $coming): void
     {
         $merging = new MergedWorkbook($this->codec->toData($has), $this->codec->toData($coming));
+        $size = $this->codec->leastSize($merging->document);
+        if ($size > WorkbookCodec::LARGEST) {
+            // What could not leave again as a workbook does not come in.
+            throw new InvalidWorkbook([new Problem('', null, sprintf('with it the shop would have %.1f MB, and a workbook has at most 10 MB', $size / 1024 / 1024))]);
+        }
+        if ($merging->isTheFileAlone) {
+            return;
+        }
         try {
             $this->codec->readStored($merging->document);
         } catch (InvalidWorkbook $invalid) {

@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-use App\Models\Kit;
-use App\Models\Wire;
 use App\Workbook\Columns;
 use App\Workbook\ImportPlan;
 use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -40,8 +40,9 @@ it('finds no kit and no scope of another shop', function (): void {
 
 it('keeps the numbers of a wire as they were', function (): void {
     $this->demo();
-    $row = Wire::query()->where('code', 'heat-3x1.5')->firstOrFail();
-    $item = Columns::toItem($row, ['id', 'size', 'insulationOd', 'cores', 'sheath', 'code']);
+    $row = DB::table('wires')->where('code', 'heat-3x1.5')->first();
+    assert($row instanceof stdClass);
+    $item = Columns::of(Wire::class)->toItem($row);
     expect($item->id)->toBe('heat-3x1.5')
         ->and((float) $item->insulationOd)->toBe(2.9)
         ->and($item->sheath)->toEqual((object) ['material' => 'lszh', 'shape' => 'round', 'od' => 9.4, 'strip' => 120])
@@ -49,9 +50,8 @@ it('keeps the numbers of a wire as they were', function (): void {
 });
 
 it('keeps the order of tools in a kit, which decides among equals', function (): void {
-    $this->demo();
-    $kit = Kit::query()->where('code', 'pylon-backpack')->firstOrFail();
-    $order = $kit->entries()->with('tool')->get()->pluck('tool.code')->take(3)->all();
+    $shop = $this->demo();
+    $order = array_map(static fn(KitEntry $entry): string => $entry->tool->id, array_slice((new ShopWorkbook())->pair($shop, 'pylon-backpack', 'tower-7')->kits[0]->tools, 0, 3));
     expect($order)->toBe(['diagonal-200', 'cable-cut', 'self-adjusting']);
 });
 

@@ -4,6 +4,23 @@
  */
 
 export interface paths {
+    "/health": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether everything runs, for whoever watches */
+        get: operations["showHealth"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/session": {
         parameters: {
             query?: never;
@@ -16,7 +33,7 @@ export interface paths {
         put?: never;
         /** Sign in; six tries a minute */
         post: operations["signIn"];
-        /** Sign out */
+        /** Sign out; with a bearer token, end that token */
         delete: operations["signOut"];
         options?: never;
         head?: never;
@@ -486,6 +503,21 @@ export interface components {
             to: number;
             fit: components["schemas"]["Fit"];
         };
+        Health: {
+            ok: boolean;
+            node: number;
+            database: {
+                ok: boolean;
+            };
+            disk: {
+                ok: boolean;
+                freeMegabytes: number;
+            };
+            queue: {
+                ok: boolean;
+                waiting: number;
+            };
+        };
     };
     responses: never;
     parameters: never;
@@ -495,6 +527,35 @@ export interface components {
 }
 export type $defs = Record<string, never>;
 export interface operations {
+    showHealth: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All is well */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
+            /** @description Something is not: ok says what */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Health"];
+                };
+            };
+        };
+    };
     showSession: {
         parameters: {
             query?: never;
@@ -511,6 +572,15 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };
@@ -535,6 +605,24 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Session"];
+                };
+            };
+            /** @description No Origin or Referer of the page: scripts bring a token */
+            400: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description More than 16 kB */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description The CSRF token is missing or old: fetch /sanctum/csrf-cookie */
@@ -564,6 +652,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     signOut: {
@@ -584,6 +681,15 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -622,6 +728,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listScopes: {
@@ -646,6 +761,15 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -700,6 +824,15 @@ export interface operations {
             };
             /** @description A parameter is missing or wrong */
             422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -768,6 +901,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     exportWorkbook: {
@@ -790,6 +932,24 @@ export interface operations {
             };
             /** @description Not signed in */
             401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -869,6 +1029,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     applyImport: {
@@ -937,6 +1106,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     undoImport: {
@@ -994,6 +1172,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     listReasons: {
@@ -1016,6 +1203,15 @@ export interface operations {
                     };
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showOpenApi: {
@@ -1036,6 +1232,15 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
         };
     };
     showWorkbookSchema: {
@@ -1054,6 +1259,15 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": Record<string, never>;
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
         };

@@ -21,6 +21,6 @@ abstract class Controller
 
     protected function shop(Request $request): Shop
     {
-        return $this->person($request)->shop()->firstOrFail();
+        return Shop::ofId($this->person($request)->shop_id);
     }
 }

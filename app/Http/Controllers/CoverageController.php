@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CoverageRequest;
+use App\Http\Resources\ThingsById;
+use App\Models\Shop;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Others;
@@ -12,9 +14,9 @@ use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\Ruler;
-use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
@@ -31,10 +33,7 @@ final class CoverageController extends Controller
             'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'note' => $report->scope->note],
             'report' => (new ReportWriter($request->length()))->report($report),
             'ruler' => (new RulerWriter())->ruler(Ruler::of($report)),
-            'lines' => $this->byId($report->scope->lines),
-            'wires' => $this->byId($workbook->wires),
-            'terminals' => $this->byId($workbook->terminals),
-            'tools' => $this->byId($workbook->tools),
+            ...(new ThingsById(withCosts: Gate::allows('export', Shop::class)))->of($workbook),
         ]);
     }
 
@@ -67,20 +66,6 @@ final class CoverageController extends Controller
         [$kit, $scope] = [$workbook->kits[0], $workbook->scopes[0]];
 
         return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
-    }
-
-    /**
-     * @param list<object> $things
-     */
-    private function byId(array $things): object
-    {
-        $byId = new \stdClass();
-        foreach ($things as $thing) {
-            $item = (new ObjectCodec())->write($thing);
-            $byId->{$item->id} = $item;
-        }
-
-        return $byId;
     }
 
     /** @param array<string, mixed> $data */

@@ -33,7 +33,7 @@ final class ImportController extends Controller
     public function undo(Request $request, ImportHistory $history, string $import): Response
     {
         $shop = $this->shop($request);
-        $history->undo($shop, $shop->imports()->findOrFail($import));
+        $history->undo($shop, $shop->imports()->findOrFail($import), $this->person($request));
 
         return new Response(status: 204);
     }

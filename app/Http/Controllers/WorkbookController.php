@@ -15,11 +15,11 @@ final class WorkbookController extends Controller
     /** The whole shop as a workbook. */
     public function show(Request $request, ShopWorkbook $workbooks, WorkbookCodec $codec): Response
     {
-        $shop = $this->shop($request);
+        $workbook = $workbooks->whole($this->shop($request));
 
-        return new Response($codec->write($workbooks->whole($shop)), 200, [
+        return new Response($codec->write($workbook), 200, [
             'Content-Type' => 'application/json; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="' . (Str::slug($shop->name) ?: 'workbook') . '.json"',
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug((string) $workbook->title) ?: 'workbook') . '.json"',
         ]);
     }
 }

@@ -23,6 +23,7 @@ final readonly class Problem
     {
         $value = $this->value === null ? '' : ' ' . mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 80, '…');
 
-        return ($this->path === '' ? 'workbook' : $this->path) . ':' . $value . ' – ' . $this->expected;
+        // It goes to terminals, which must not obey what a file brings.
+        return (string) preg_replace('~\p{Cc}~u', '�', ($this->path === '' ? 'workbook' : $this->path) . ':' . $value . ' – ' . $this->expected);
     }
 }

@@ -18,6 +18,9 @@ final class WorkbookCodec
 
     private const DEPTH = 32;
 
+    /** Bytes of a document: no more is read, and none is written that could not be read again. */
+    public const LARGEST = 10 * 1024 * 1024;
+
     /**
      * @param string $json UTF-8
      *
@@ -25,6 +28,9 @@ final class WorkbookCodec
      */
     public function read(string $json): Workbook
     {
+        if (strlen($json) > self::LARGEST) {
+            throw new InvalidWorkbook([new Problem('', null, 'must have at most 10 MB')]);
+        }
         $json = str_starts_with($json, "\u{FEFF}") ? substr($json, 3) : $json;
         try {
             $document = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
@@ -35,7 +41,7 @@ final class WorkbookCodec
             throw new InvalidWorkbook([new Problem('', null, 'must be a JSON object with "gondrik": 1')]);
         }
 
-        return $this->fromData($document, (new SchemaCheck())->problems($document));
+        return $this->fromData($document, [...TextCheck::problems($document), ...(new SchemaCheck())->problems($document)]);
     }
 
     /**
@@ -48,12 +54,25 @@ final class WorkbookCodec
         return $this->fromData($document, []);
     }
 
-    /** The document as text, two spaces a level, a newline at the end. */
+    /**
+     * The document as text: two spaces a level and a newline at the end, or all on one line where it would be too large to be
+     * read again otherwise.
+     */
     public function write(Workbook $workbook): string
     {
-        $json = json_encode($this->toData($workbook), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+        $data = $this->toData($workbook);
+        $flags = JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR;
+        $json = json_encode($data, JSON_PRETTY_PRINT | $flags);
+        // A note may have line breaks, but in JSON they are escaped: what begins a line here is its indent.
+        $text = preg_replace_callback('~^ +~m', static fn(array $indent): string => substr($indent[0], 0, intdiv(strlen($indent[0]), 2)), $json) . "\n";
 
-        return preg_replace_callback('~^ +~m', static fn(array $indent): string => substr($indent[0], 0, intdiv(strlen($indent[0]), 2)), $json) . "\n";
+        return strlen($text) > self::LARGEST ? json_encode($data, $flags) . "\n" : $text;
+    }
+
+    /** Bytes that it takes at the least, to be held against LARGEST. */
+    public function leastSize(\stdClass $document): int
+    {
+        return strlen(json_encode($document, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR)) + 1;
     }
 
     public function toData(Workbook $workbook): \stdClass

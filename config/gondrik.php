@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+/* What is given out in a minute, before somebody must wait. */
+return [
+    // For one account; for one address whatever the account; and for everybody together.
+    'sign_ins_per_account' => (int) (env('GONDRIK_SIGN_INS_PER_ACCOUNT') ?: 6),
+    'sign_ins_per_address' => (int) (env('GONDRIK_SIGN_INS_PER_ADDRESS') ?: 30),
+    'sign_ins_in_all' => (int) (env('GONDRIK_SIGN_INS_IN_ALL') ?: 300),
+    // For one person.
+    'uploads_per_minute' => (int) (env('GONDRIK_UPLOADS_PER_MINUTE') ?: 30),
+];

@@ -74,9 +74,11 @@ test.describe('the lead', () => {
 test.describe('a hand', () => {
   test.use({ storageState: people.hand });
 
-  test('may look but not import', async ({ page }) => {
+  test('may look but neither import nor export', async ({ page }) => {
     await page.goto('/shop');
     await expect(page.getByText('Importing is for the shop lead and the coordinator.')).toBeVisible();
     await expect(page.getByLabel('Workbook file')).toHaveCount(0);
+    await expect(page.getByText('Exporting, with what everything costs, is for')).toBeVisible();
+    await expect(page.getByRole('link', { name: 'Export the workbook' })).toHaveCount(0);
   });
 });

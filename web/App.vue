@@ -3,6 +3,7 @@ import { ref, watch } from 'vue';
 import { useTheme } from 'vuetify';
 import { problemOf } from '@/api/client';
 import AppFrame from '@/frame/AppFrame.vue';
+import ReachNote from '@/frame/ReachNote.vue';
 import SignIn from '@/session/SignIn.vue';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
@@ -24,8 +25,9 @@ watch(person, (somebody) => (hasBeenSignedIn.value ||= somebody !== null), { imm
 
 <template>
   <v-app>
+    <ReachNote />
     <div v-if="isLoading" class="waiting muted" role="status">Opening the shop …</div>
-    <div v-else-if="error" class="waiting">
+    <div v-else-if="error && !hasBeenSignedIn" class="waiting">
       <ProblemNote :problem="problemOf(error)" @retry="retry()" />
     </div>
     <template v-else>

@@ -2,20 +2,27 @@ import { MutationCache, QueryCache, QueryClient, VueQueryPlugin } from '@tanstac
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import { ApiProblem } from '@/api/client';
+import { isOutOfReach, reachKey } from '@/api/useReach';
 import App from './App.vue';
 import { router } from './router';
 import { vuetify } from './theme/vuetify';
 
-/** A session that has ended shows the sign-in over the page; what stands on the page stays. */
-function noticeEndedSession(error: unknown): void {
+/**
+ * A session that has ended shows the sign-in over the page, a server out of reach a note above it; what stands on the page
+ * stays.
+ */
+function notice(error: unknown): void {
+  if (isOutOfReach(error)) {
+    void client.invalidateQueries({ queryKey: reachKey });
+  }
   if (error instanceof ApiProblem && (error.problem.status === 401 || error.problem.status === 419)) {
     void client.invalidateQueries({ queryKey: ['session'] });
   }
 }
 
 const client = new QueryClient({
-  queryCache: new QueryCache({ onError: noticeEndedSession }),
-  mutationCache: new MutationCache({ onError: noticeEndedSession }),
+  queryCache: new QueryCache({ onError: notice }),
+  mutationCache: new MutationCache({ onError: notice }),
   defaultOptions: {
     queries: {
       staleTime: 30_000,

@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
-import { computed, type Ref } from 'vue';
-import { answer, api } from '@/api/client';
+import { computed, shallowRef, watch, type Ref } from 'vue';
+import { answer, api, type Schemas } from '@/api/client';
+import { isOutOfReach } from '@/api/useReach';
 
 export interface Pair {
   kit: string | null;
@@ -16,14 +17,20 @@ export function useKitsAndScopes() {
     kits: computed(() => kits.data.value?.data ?? []),
     scopes: computed(() => scopes.data.value?.data ?? []),
     isLoading: computed(() => kits.isLoading.value || scopes.isLoading.value),
-    error: computed(() => kits.error.value ?? scopes.error.value),
+    // What was read before is still good to pick from.
+    error: computed(
+      () => (kits.data.value ? null : kits.error.value) ?? (scopes.data.value ? null : scopes.error.value),
+    ),
     retry: () => Promise.all([kits.refetch(), scopes.refetch()]),
   };
 }
 
-/** What a kit covers of a scope; the last answer stays on the page until the next one is there. */
+/**
+ * What a kit covers of a scope; the last answer stays on the page until the next one is there, and while the server is out
+ * of reach the last one of the same kit and scope.
+ */
 export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
-  return useQuery({
+  const query = useQuery({
     queryKey: ['coverage', pair, length],
     queryFn: () =>
       answer(
@@ -36,6 +43,24 @@ export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
     enabled: () => pair.value.kit !== null && pair.value.scope !== null,
     placeholderData: keepPreviousData,
   });
+  const last = shallowRef<Schemas['Coverage']>();
+  watch(query.data, (data) => (last.value = data ?? last.value), { immediate: true });
+  const kept = computed(() =>
+    isOutOfReach(query.error.value) &&
+    last.value?.kit.id === pair.value.kit &&
+    last.value?.scope.id === pair.value.scope
+      ? last.value
+      : undefined,
+  );
+  const data = computed(() => query.data.value ?? kept.value);
+
+  return {
+    data,
+    error: computed(() => (isOutOfReach(query.error.value) && data.value ? null : query.error.value)),
+    isFetching: query.isFetching,
+    isPlaceholderData: query.isPlaceholderData,
+    refetch: query.refetch,
+  };
 }
 
 /** The tools that were not chosen for one step: asked for only when somebody wants to know. */

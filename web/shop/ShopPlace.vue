@@ -30,7 +30,10 @@ const { person } = useSession();
           The whole shop as one workbook: to keep, to send, to check on the command line. Importing it again
           changes nothing.
         </p>
-        <v-btn href="/api/v1/workbook" download>Export the workbook</v-btn>
+        <v-btn v-if="person?.maySetUpTheShop" href="/api/v1/workbook" download>Export the workbook</v-btn>
+        <p v-else class="refused">
+          Exporting, with what everything costs, is for the shop lead and the coordinator.
+        </p>
         <p class="formats muted">
           The format is described by its
           <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its

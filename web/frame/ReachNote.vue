@@ -1,0 +1,42 @@
+<script setup lang="ts">
+import { useReach, type Reach } from '@/api/useReach';
+
+const { reach, lookNow } = useReach();
+
+const sentences: Record<Exclude<Reach, 'all'>, string> = {
+  'no-server': 'The server does not answer.',
+  'no-database': 'The server is there, but its database does not answer.',
+  'no-disk': 'The disk of the server is full: nothing can be saved.',
+};
+</script>
+
+<template>
+  <div role="status" class="reach">
+    <div v-if="reach !== 'all'" class="note">
+      <span>
+        <strong>{{ sentences[reach] }}</strong>
+        What is on the page stays as it is, and goes on by itself once that is over.
+      </span>
+      <v-btn size="small" @click="lookNow()">Try now</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.reach {
+  position: sticky;
+  top: 0;
+  z-index: 5;
+}
+
+.note {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  justify-content: space-between;
+  padding: 8px 20px;
+  border-left: 6px solid var(--hole);
+  border-bottom: 1px solid var(--hairline);
+  background: var(--surface);
+}
+</style>

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Tests\Support\Mangled;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectPlan;
@@ -155,44 +156,94 @@ it('lists the same values in the schema and in the enums', function (string $def
     ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
 ]);
 
-/** The document with one value somewhere in it put out of shape. */
-function mangled(stdClass $document, Random\Randomizer $random): stdClass
-{
-    $places = [];
-    $walk = static function (mixed &$value, string $path) use (&$walk, &$places): void {
-        $places[] = &$value;
-        if ($value instanceof stdClass || is_array($value)) {
-            foreach ($value as $key => &$below) {
-                $walk($below, $path . '/' . $key);
-            }
-        }
-    };
-    $walk($document, '');
-    $odd = [null, true, -1, 0, 1e308, INF, -0.0, 9.5, '', '12', 'marine', '12 AWG', str_repeat('a', 5000), "a\u{0}b", [], [[]], new stdClass(), (object) ['op' => 'weld'], ['any'], PHP_INT_MAX];
-    $at = $random->getInt(1, count($places) - 1);
-    $places[$at] = $odd[$random->getInt(0, count($odd) - 1)];
-
-    return $document;
-}
-
 it('tells what cannot be read and never throws anything else, whatever is out of shape', function (int $seed): void {
-    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $mangled = new Mangled(new Random\Randomizer(new Random\Engine\Mt19937($seed)));
     $codec = new WorkbookCodec();
-    $read = 0;
-    for ($n = 0; $n < 60; $n++) {
-        $document = mangled(GeneratedWorkbook::of($seed, 6, 4), $random);
-        foreach ([static fn() => $codec->readStored($document), static fn() => $codec->read((string) json_encode($document, JSON_PARTIAL_OUTPUT_ON_ERROR))] as $reading) {
+    $read = $refused = 0;
+    for ($n = 0; $n < 300; $n++) {
+        $document = $mangled->document(GeneratedWorkbook::of($seed + $n % 7, 3, 2));
+        $text = $mangled->text(GeneratedWorkbook::of($seed + $n % 7, 3, 2));
+        foreach ([static fn() => $codec->readStored($document), static fn() => $codec->read($text)] as $reading) {
             try {
-                $read += $reading()->wires === [] ? 0 : 1;
+                $codec->write($reading());
+                $read++;
             } catch (InvalidWorkbook $invalid) {
+                $refused++;
                 foreach ($invalid->problems as $problem) {
-                    expect($problem->expected)->not->toBe('')->and(json_encode($problem))->toBeString();
+                    expect($problem->expected)->not->toBe('')->and(json_encode($problem, JSON_INVALID_UTF8_SUBSTITUTE))->toBeString()
+                        ->and(preg_match('~\p{Cc}~u', (string) $problem))->toBe(0);
                 }
             }
         }
     }
-    expect($read)->toBeGreaterThan(0);
+    expect($read)->toBeGreaterThan(20)->and($refused)->toBeGreaterThan(200);
 })->with(range(701, 710));
+
+it('lets no control character in, wherever text comes in', function (string $path, string $key, string $text, ?string $problem): void {
+    $document = json_decode(demoText());
+    $part = $document;
+    foreach ($path === '' ? [] : explode('/', $path) as $step) {
+        $part = is_array($part) ? $part[(int) $step] : $part->{$step};
+    }
+    $part->{$key} = $text;
+    $problems = problemsOf((string) json_encode($document));
+    $problem === null ? expect($problems)->toBe([]) : expect(implode("\n", $problems))->toContain($problem);
+})->with([
+    'a NUL in a name' => ['wires/0', 'name', "a\0b", 'wires/0/name: must have no control characters'],
+    'a bell in the title' => ['', 'title', "Val\x07ley", 'title: must have no control characters'],
+    'a line break in a name' => ['tools/0', 'name', "two\nlines", 'tools/0/name: must have no control characters, nor tabs or line breaks'],
+    'a delete in a note' => ['scopes/0/lines/0', 'note', "a\x7fb", 'scopes/0/lines/0/note: must have no control characters other than tabs and line breaks'],
+    'a C1 control in a note' => ['kits/0', 'note', "a\u{85}b", 'kits/0/note'],
+    'a size with a tab' => ['wires/0', 'size', "12\tAWG", 'wires/0/size: must have no control characters'],
+    'a key with an escape' => ['wires/0', "x\x1b[2J", 'y', 'must have no control characters'],
+    'a note of two lines' => ['kits/0', 'note', "first\n\tsecond", null],
+    'accents, signs and scripts' => ['kits/0', 'name', 'Werkstatt “Ümlaut” – ½ 工具 🧰', null],
+]);
+
+it('reads what has 10 MB and nothing larger', function (): void {
+    $document = ['gondrik' => 1, 'kits' => [['id' => 'k', 'name' => 'k', 'tools' => []]]];
+    $text = (string) json_encode($document);
+    $full = str_pad($text, WorkbookCodec::LARGEST);
+    expect((new WorkbookCodec())->read($full)->kits)->toHaveCount(1)
+        ->and(problemsOf($full . ' '))->toBe([': must have at most 10 MB']);
+});
+
+it('writes on one line what would be too large to be read again otherwise', function (): void {
+    $codec = new WorkbookCodec();
+    $line = ['wire' => 'w', 'terminal' => 't'];
+    $document = [
+        'gondrik' => 1,
+        'wires' => [['id' => 'w', 'name' => 'w', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc']],
+        'terminals' => [['id' => 't', 'name' => 't', 'class' => 'insulated', 'size' => '12-10 AWG']],
+        'scopes' => [['id' => 's', 'name' => 's', 'lines' => array_map(static fn(int $n): array => ['id' => 'l' . $n, ...$line, 'quantity' => 7, 'ambient' => 5.5, 'note' => str_repeat('n', 350)], range(1, 22_000))]],
+    ];
+    $workbook = $codec->readStored(json_decode((string) json_encode($document)));
+    $text = $codec->write($workbook);
+    expect(strlen($text))->toBeLessThan(WorkbookCodec::LARGEST)->and(substr_count($text, "\n"))->toBe(1)
+        ->and($codec->write($codec->read($text)))->toBe($text);
+});
+
+it('reads a hundred thousand lines in 9.9 MB with 256 MB of memory', function (): void {
+    $file = (string) tempnam(sys_get_temp_dir(), 'gondrik');
+    $scope = ['id' => 's', 'name' => 's', 'lines' => []];
+    $lines = [];
+    foreach (range(1, 100_000) as $n) {
+        $lines[] = sprintf('{"id":"line-%05d","wire":"w","terminal":"t","quantity":%d,"place":"corrosive","ambient":%.1f}', $n, $n % 7 + 1, $n % 40 / 2 + 0.5);
+    }
+    $text = '{"gondrik":1,"wires":[{"id":"w","name":"w","size":"12 AWG","construction":"stranded","insulation":"pvc"}],"terminals":[{"id":"t","name":"t","class":"insulated","size":"12-10 AWG"}],'
+        . str_replace('"lines":[]', '"lines":[' . implode(',', $lines) . ']', '"scopes":[' . json_encode($scope) . ']}');
+    file_put_contents($file, str_pad($text, (int) (9.9 * 1024 * 1024)));
+    $code = 'require "vendor/autoload.php"; echo count((new Gondrik\Core\Workbook\WorkbookCodec())->read(file_get_contents($argv[1]))->scopes[0]->lines);';
+    exec(sprintf('cd %s && php -d memory_limit=256M -r %s %s 2>&1', escapeshellarg(dirname(__DIR__, 2)), escapeshellarg($code), escapeshellarg($file)), $said);
+    unlink($file);
+    expect($said)->toBe(['100000']);
+});
+
+it('says of what is too long that it is, and nothing of its form', function (): void {
+    $wire = ['id' => 'w', 'name' => 'w', 'construction' => 'stranded', 'insulation' => 'pvc'];
+    $wire['size'] = 'awg' . str_repeat(' ', 60_000) . 'x';
+    expect(problemsOf((string) json_encode(['gondrik' => 1, 'wires' => [$wire]])))->toBe(['wires/0/size: must have at most 64 characters']);
+});
 
 it('tells more than 500 problems without losing its way', function (): void {
     $wire = ['id' => 5, 'name' => [], 'size' => '12'];

@@ -151,7 +151,7 @@ final class ObjectCodec
     {
         return match (true) {
             // Minus nought is nought.
-            $type === 'float' => is_int($value) || is_float($value) ? ((float) $value === 0.0 ? 0.0 : (float) $value) : $this->refuseType($path, $value, 'a number'),
+            $type === 'float' => is_int($value) || (is_float($value) && is_finite($value)) ? ((float) $value === 0.0 ? 0.0 : (float) $value) : $this->refuseType($path, $value, 'a number'),
             $type === 'int' => is_int($value) || (is_float($value) && $value === floor($value) && abs($value) < PHP_INT_MAX) ? (int) $value : $this->refuseType($path, $value, 'a whole number'),
             $type === 'string' => is_string($value) ? $value : $this->refuseType($path, $value, 'text'),
             $type === 'bool' => is_bool($value) ? $value : $this->refuseType($path, $value, 'true or false'),

@@ -41,7 +41,8 @@ return Application::configure(basePath: dirname(__DIR__))
         // A file that is refused is an answer, no error of ours.
         $exceptions->dontReport(InvalidWorkbook::class);
         $exceptions->report(ErrorLog::query(...))->stop();
-        $isOurs = static fn(Request $request): bool => $request->is('api', 'api/*', 'sanctum', 'sanctum/*');
+        // By the path as it was sent: one that is no text is ours to refuse too.
+        $isOurs = static fn(Request $request): bool => preg_match('~^/(api|sanctum)(/|$)~', $request->getPathInfo()) === 1;
         $exceptions->shouldRenderJsonWhen($isOurs);
         $exceptions->render(static fn(Throwable $error, Request $request) => $isOurs($request) ? (new ProblemRenderer())->render($error) : null);
     })

@@ -26,17 +26,16 @@ leftovers() {
 }
 
 end_leftovers() {
-    local found id program signal
-    # First kindly (PostgreSQL ends at once on INT, and only then), then not.
-    for signal in kindly kindly hard; do
+    local found id program try
+    # First in the way each of them likes: PostgreSQL ends quickly on INT, and its orphans on TERM; in the end whatever it takes.
+    for try in INT TERM KILL; do
         found=$(leftovers)
         [ -n "$found" ] || break
-        say 'Ending what an earlier run has left behind'
+        [ $try != INT ] || say 'Ending what an earlier run has left behind'
         while read -r id program; do
-            case $signal:$program in
-                hard:postgres) kill -QUIT "$id" ;;
-                hard:*) kill -KILL "$id" ;;
-                *:postgres) kill -INT "$id" ;;
+            case $try:$program in
+                INT:postgres) kill -INT "$id" ;;
+                KILL:*) kill -KILL "$id" ;;
                 *) kill -TERM "$id" ;;
             esac 2>/dev/null || true
         done <<<"$found"
@@ -48,6 +47,8 @@ end_leftovers() {
     SOCKETS=$(cat run/sockets 2>/dev/null) || true
     remove_sockets
     rm -rf run/uploads run/body
+    # PostgreSQL takes a dead process that nobody has collected yet for a running one; that there is none is known here.
+    [ -n "$(leftovers)" ] || rm -f postgres/postmaster.pid
 }
 
 # A socket's path may have 107 characters, which a checkout far down a tree would break: they have a folder of their own.
@@ -63,10 +64,12 @@ remove_sockets() {
 
 # Those of one program whose parent is none of ours any more: end_orphans nginx
 end_orphans() {
-    local id program parent
+    local found id program parent
+    found=$'\n'$(leftovers)$'\n'
     while read -r id program; do
         [ "$program" = "$1" ] || continue
-        read -r _ _ _ parent _ <"/proc/$id/stat" 2>/dev/null || continue
-        leftovers | grep -q "^$parent " || [ "$parent" = $$ ] || kill -KILL "$id" 2>/dev/null || true
-    done < <(leftovers)
+        read -r _ _ _ parent _ 2>/dev/null <"/proc/$id/stat" || continue
+        case $found in *$'\n'"$parent "*) continue ;; esac
+        [ "$parent" = $$ ] || kill -KILL "$id" 2>/dev/null || true
+    done <<<"$found"
 }

@@ -40,12 +40,13 @@ watch_disk() {
     [ "$free" -ge $DISK_LOW ] || state=low
     [ "$free" -ge $DISK_FULL ] || state=full
     [ "$state" != "$disk_state" ] || return 0
-    disk_state=$state
-    case $state in
-        enough) say "The disk has room again: $free MB are free" ;;
-        low) say "The disk is filling up: $free MB are free below $VAR" ;;
-        full) say "The disk is full: $free MB are free below $VAR. Nothing can be written until there is room" ;;
+    case $disk_state:$state in
+        *:full) say "The disk is full: $free MB are free below $VAR. Nothing can be written until there is room" ;;
+        full:*) say "The disk has room again: $free MB are free below $VAR" ;;
+        *:low) say "The disk is filling up: $free MB are free below $VAR" ;;
+        *) say "The disk is no longer filling up: $free MB are free below $VAR" ;;
     esac
+    disk_state=$state
 }
 
 # A full disk is waited for; it says nothing about the program.
@@ -82,6 +83,7 @@ watch_web() {
             may_start_again "PHP-FPM of node $node"
             end_orphans php-fpm8.2
             start_node "$node"
+            say "PHP-FPM of node $node runs again"
         fi
     done
     if ! kill -0 "$NGINX_PID" 2>/dev/null; then
@@ -90,5 +92,6 @@ watch_web() {
         # Workers whose master was killed still hold its port.
         end_orphans nginx
         start_nginx
+        say 'nginx runs again'
     fi
 }

@@ -40,12 +40,12 @@ SANCTUM_STATEFUL_DOMAINS=$hosts
 TRUSTED_PROXY=${PUBLIC_URL:+127.0.0.1}
 GONDRIK_LOG=$VAR/log/gondrik.log
 GONDRIK_UPLOADS_PER_MINUTE=${GONDRIK_UPLOADS_PER_MINUTE:-}
+GONDRIK_SIGN_INS_PER_ACCOUNT=${GONDRIK_SIGN_INS_PER_ACCOUNT:-}
 GONDRIK_SIGN_INS_PER_ADDRESS=${GONDRIK_SIGN_INS_PER_ADDRESS:-}
+GONDRIK_SIGN_INS_IN_ALL=${GONDRIK_SIGN_INS_IN_ALL:-}
 SETTINGS
         # Read once here and not with every request.
-        node_artisan "$node" config:cache --quiet
-        node_artisan "$node" route:cache --quiet
-        node_artisan "$node" event:cache --quiet
+        node_artisan "$node" optimize --except=views --quiet
     done
     rm -f .env
 }
@@ -53,10 +53,10 @@ SETTINGS
 # fill_database NAME demo|open|''
 fill_database() {
     local run=(env -u PGPASSWORD GONDRIK_VAR="$VAR/node-1" APP_CONFIG_CACHE="$VAR/node-1/cache/none.php" DB_DATABASE="$1" php "$CODE/artisan")
-    "${run[@]}" migrate --force --quiet
     case $2 in
-        demo) "${run[@]}" db:seed --force --quiet ;;
-        open) "${run[@]}" shop:open ;;
+        demo) "${run[@]}" migrate --force --quiet --seed ;;
+        open) "${run[@]}" migrate --force --quiet && "${run[@]}" shop:open ;;
+        *) "${run[@]}" migrate --force --quiet ;;
     esac
 }
 

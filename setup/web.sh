@@ -73,7 +73,7 @@ start_web() {
     start_nginx
 }
 
-fill_template() { sed -e "$2" -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$WEB_PORT#g" "$SETUP/$1"; }
+fill_template() { sed -e "$2" -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$WEB_PORT#g; s#@WALL_SECONDS@#${GONDRIK_WALL_SECONDS:-180}#g; s#@CPU_SECONDS@#${GONDRIK_CPU_SECONDS:-30}#g" "$SETUP/$1"; }
 
 start_node() {
     rm -f "$SOCKETS/php-$1.sock"

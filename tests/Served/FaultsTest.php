@@ -86,6 +86,35 @@ it('keeps what it has through a backup and gives it back to the byte', function 
     array_map(unlink(...), [$file, $damaged]);
 });
 
+it('ends a request that takes too long, by the clock on the wall and by that of the processor', function (): void {
+    $page = (new Page($this->gondrik->start()->url()))->signIn();
+    $lines = array_map(static fn(int $n): array => ['id' => 'line-' . $n, 'wire' => 'flex-1', 'terminal' => 'ferrule-1', 'note' => 'line ' . $n], range(1, 30_000));
+    $bring = static fn(string $name): string => json_decode((string) $page->upload((string) json_encode(['gondrik' => 1, 'scopes' => [['id' => 'many', 'name' => $name, 'lines' => $lines]], ...array_intersect_key(json_decode((string) $page->get('/api/v1/workbook')->getBody(), true), ['wires' => 1, 'terminals' => 1])]))->getBody())->id;
+    $many = $bring('Many');
+    expect($page->post("/api/v1/imports/{$many}/apply")->getStatusCode())->toBe(200);
+    $again = $bring('Many more');
+    $this->gondrik->stop();
+
+    $page = (new Page($this->gondrik->start(env: ['GONDRIK_WALL_SECONDS' => '4', 'GONDRIK_CPU_SECONDS' => '1'])->url()))->signIn();
+    $tooMuch = $page->get('/api/v1/coverage?kit=pylon-backpack&scope=many');
+    expect($tooMuch->getStatusCode())->toBe(422)->and((string) $tooMuch->getBody())->toContain('more time than one request is given');
+
+    $database = $this->gondrik->database();
+    $database->beginTransaction();
+    $database->exec('select * from shops for update');
+    $start = microtime(true);
+    $waiting = $page->post("/api/v1/imports/{$again}/apply");
+    $database->rollBack();
+    expect(microtime(true) - $start)->toBeLessThan(20)
+        ->and($waiting->getStatusCode())->toBe(503)->and($waiting->getHeaderLine('Content-Type'))->toBe('application/problem+json');
+    // What was cut off has not happened.
+    expect((string) $page->get('/api/v1/scopes')->getBody())->toContain('"Many"')->not->toContain('Many more');
+    $this->gondrik->stop();
+
+    $page = (new Page($this->gondrik->start()->url()))->signIn();
+    expect($page->post("/api/v1/imports/{$many}/undo")->getStatusCode())->toBe(204);
+});
+
 it('turns logs by size, keeps them from others, and clears uploads that nobody waits for', function (): void {
     $this->gondrik->start();
     $var = $this->gondrik->var;

@@ -113,7 +113,7 @@ it('takes a hundred thousand lines in, gives them out again and takes them back'
     expect(count($many->lines))->toBe(100_000)->and($many->lines[99_999])->toEqual((object) end($lines));
     // More than one request is given: it says so, and the server stays well.
     $coverage = $page->get('/api/v1/coverage?kit=pylon-backpack&scope=many');
-    expect($coverage->getStatusCode())->toBe(422)->and((string) $coverage->getBody())->toContain('too much for one request');
+    expect($coverage->getStatusCode())->toBe(422)->and((string) $coverage->getBody())->toContain('more memory than one request is given');
     expect($page->post("/api/v1/imports/{$id}/undo")->getStatusCode())->toBe(204)
         ->and((string) $page->get('/api/v1/workbook')->getBody())->toBe($before);
 });

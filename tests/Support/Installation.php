@@ -24,10 +24,14 @@ final class Installation
         $this->var = getenv('GONDRIK_VARS') . '/' . self::NAME;
     }
 
-    /** @param list<string> $options of bin/start */
-    public function start(array $options = [], int $within = 90): self
+    /**
+     * @param list<string>          $options of bin/start
+     * @param array<string, string> $env     for it
+     */
+    public function start(array $options = [], array $env = [], int $within = 90): self
     {
-        $this->process = new Process([self::root() . '/bin/start', ...$options], env: ['GONDRIK_INSTANCE' => self::NAME, 'GONDRIK_PORT' => false, 'GONDRIK_SIGN_INS_PER_ACCOUNT' => '1000'], timeout: null);
+        $env = ['GONDRIK_INSTANCE' => self::NAME, 'GONDRIK_PORT' => false, 'GONDRIK_SIGN_INS_PER_ACCOUNT' => '1000', ...$env];
+        $this->process = new Process([self::root() . '/bin/start', ...$options], env: $env, timeout: null);
         $this->process->start();
         $this->waitFor(fn(): bool => str_contains($this->said(), 'Gondrik runs at') || !$this->process->isRunning(), $within);
 
@@ -70,6 +74,14 @@ final class Installation
         $this->waitFor(fn(): bool => !$this->process->isRunning(), $within);
 
         return $this->process->isRunning() ? null : $this->process->getExitCode();
+    }
+
+    /** A connection to its database as the application has it. */
+    public function database(): \PDO
+    {
+        $settings = parse_ini_string(self::asService(['cat', $this->var . '/node-1/.env'])->mustRun()->getOutput(), scanner_mode: INI_SCANNER_RAW) ?: [];
+
+        return new \PDO("pgsql:host=127.0.0.1;port={$settings['DB_PORT']};dbname={$settings['DB_DATABASE']}", $settings['DB_USERNAME'], $settings['DB_PASSWORD']);
     }
 
     /** @return int the status of its health, 0 where nobody answers */

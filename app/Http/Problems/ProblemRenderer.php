@@ -75,9 +75,15 @@ final class ProblemRenderer
 
     private static function fatal(FatalError $error): ProblemDetails
     {
-        return str_contains($error->getMessage(), 'Maximum execution time') || str_contains($error->getMessage(), 'Allowed memory size')
-            ? new ProblemDetails(422, 'This is too much for one request', 'It takes more time or memory than one request is given. Nothing was changed. Ask for less at once: a smaller scope, kit or file.')
-            : self::ours();
+        $what = match (true) {
+            str_contains($error->getMessage(), 'Maximum execution time') => 'time',
+            str_contains($error->getMessage(), 'Allowed memory size') => 'memory',
+            default => null,
+        };
+
+        return $what === null
+            ? self::ours()
+            : new ProblemDetails(422, 'This is too much for one request', 'It takes more ' . $what . ' than one request is given. Nothing was changed. Ask for less at once: a smaller scope, kit or file.');
     }
 
     private static function ours(): ProblemDetails

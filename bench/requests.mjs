@@ -30,8 +30,7 @@ const requests = {
   'no database (/reasons)': () => timed('/api/v1/reasons', bare),
   'who is signed in (/session)': () => timed('/api/v1/session', headers),
   'authenticated (/kits)': () => timed('/api/v1/kits', headers),
-  'a report (/coverage)': () =>
-    timed('/api/v1/coverage?kit=pylon-backpack&scope=tower-7', headers),
+  'a report (/coverage)': () => timed('/api/v1/coverage?kit=pylon-backpack&scope=tower-7', headers),
 };
 const times = Object.fromEntries(Object.keys(requests).map((name) => [name, []]));
 for (let round = -20; round < ROUNDS; round++) {
@@ -43,7 +42,9 @@ for (let round = -20; round < ROUNDS; round++) {
 }
 const medians = Object.values(times).map((list) => at(sort(list), 0.5));
 Object.keys(times).forEach((name, index) => {
-  console.log(`${name}: median ${medians[index].toFixed(2)} ms, ratio ${(medians[index] / medians[0]).toFixed(2)}`);
+  console.log(
+    `${name}: median ${medians[index].toFixed(2)} ms, ratio ${(medians[index] / medians[0]).toFixed(2)}`,
+  );
 });
 
 const latencies = [];

@@ -88,3 +88,38 @@ it('writes the report of a small workshop as described', function (): void {
         ->and($report['lines'][0]['steps'][0]['reasons'][0]['text'])->toBe('12 AWG is within 30-6 AWG.')
         ->and(array_column($report['lines'][1]['checks'], 'code'))->toBe(['terminal.wire-below', 'terminal.construction']);
 });
+
+it('is given up when it takes too long, whatever keeps it', function (array $limits, string $said): void {
+    $file = sys_get_temp_dir() . '/gondrik-' . bin2hex(random_bytes(6)) . '.json';
+    $wire = ['name' => 'w', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc'];
+    file_put_contents($file, json_encode(['gondrik' => 1, 'wires' => array_map(static fn(int $n): array => ['id' => 'w' . $n, ...$wire], range(1, 60_000)), 'kits' => [['id' => 'k', 'name' => 'k', 'tools' => []]], 'scopes' => [['id' => 's', 'name' => 's', 'lines' => []]]]));
+    $process = new Process([dirname(__DIR__) . '/bin/gondrik', 'check', $file, '--kit', 'k', '--scope', 's'], env: $limits);
+    $start = microtime(true);
+    $process->run();
+    unlink($file);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said)
+        ->and(microtime(true) - $start)->toBeLessThan(30);
+})->with([
+    'time' => [['GONDRIK_SECONDS' => '1'], 'given up'],
+    'memory' => [['GONDRIK_MEMORY' => '24M'], 'gondrik: given up, this takes too much time or memory'],
+]);
+
+it('reads no file that never ends, and none that is larger than a workbook may be', function (): void {
+    $endless = gondrik(['check', '/dev/zero', '--kit', 'k', '--scope', 's']);
+    expect($endless->getExitCode())->toBe(2)->and($endless->getErrorOutput())->toContain('there is no such file, or it cannot be read');
+
+    $file = (string) tempnam(sys_get_temp_dir(), 'gondrik');
+    $handle = fopen($file, 'r+');
+    expect($handle !== false && ftruncate($handle, 3_000_000_000))->toBeTrue();
+    $large = gondrik(['check', $file, '--kit', 'k', '--scope', 's']);
+    unlink($file);
+    expect($large->getExitCode())->toBe(2)->and($large->getErrorOutput())->toContain('must have at most 10 MB');
+});
+
+it('obeys nothing that a file brings for the terminal', function (): void {
+    $file = sys_get_temp_dir() . '/gondrik-' . bin2hex(random_bytes(6)) . '.json';
+    file_put_contents($file, json_encode(['gondrik' => 1, "\x1b[2J" => "\x1b[31m", 'title' => "a\x07b"]));
+    $process = gondrik(['check', $file, '--kit', 'k', '--scope', 's']);
+    unlink($file);
+    expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('title:')->and(preg_match('~[^\P{Cc}\n]~u', $process->getErrorOutput()))->toBe(0);
+});

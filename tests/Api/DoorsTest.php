@@ -10,7 +10,7 @@ use Illuminate\Testing\TestResponse;
 
 it('does the same work for an address that nobody has as for a wrong password', function (string $email): void {
     $this->demo();
-    $counting = new class(app('hash')->driver()) implements Hasher {
+    $counting = new class (app('hash')->driver()) implements Hasher {
         public int $rounds = 0;
 
         public function __construct(private readonly Hasher $hasher) {}

@@ -61,7 +61,7 @@ it('takes no file whose name has control characters', function (): void {
 });
 
 it('answers what the database says with what it means', function (string $state, int $status, bool $again): void {
-    Route::get('api/v1/broken', static fn() => throw new QueryException('pgsql', 'select 1', [], new class($state) extends PDOException {
+    Route::get('api/v1/broken', static fn() => throw new QueryException('pgsql', 'select 1', [], new class ($state) extends PDOException {
         public function __construct(string $state)
         {
             parent::__construct('SQLSTATE[' . $state . ']');

@@ -151,7 +151,7 @@ final class Installation
     }
 
     /**
-     * @param list<string>         $command
+     * @param list<string>          $command
      * @param array<string, string> $env
      */
     public static function asService(array $command, array $env = []): Process

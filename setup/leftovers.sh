@@ -31,7 +31,7 @@ end_leftovers() {
     for try in INT TERM KILL; do
         found=$(leftovers)
         [ -n "$found" ] || break
-        [ $try != INT ] || say 'Ending what an earlier run has left behind'
+        [ $try$* != INT ] || say 'Ending what an earlier run has left behind'
         while read -r id program; do
             case $try:$program in
                 INT:postgres) kill -INT "$id" ;;

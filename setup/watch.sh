@@ -72,6 +72,7 @@ watch_database() {
     watch_disk
     say "PostgreSQL has ended by itself (see $VAR/log/postgres.log): starting it again"
     may_start_again PostgreSQL
+    end_orphans postgres
     if run_postgres; then say 'PostgreSQL runs again'; else say 'PostgreSQL did not start'; fi
 }
 

@@ -60,6 +60,12 @@ it('takes no file whose name has control characters', function (): void {
     expect(amiss($response, 422))->toBe([])->and($response->json('problems.0.expected'))->toContain('name of the file');
 });
 
+it('keeps of a file name what is text', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->post('/api/v1/imports', ['workbook' => UploadedFile::fake()->createWithContent("b\xffo\xc3ok.json", $this->demoText())])->assertCreated();
+    expect($response->json('fileName'))->toBe('b?o?ok.json');
+});
+
 it('answers what the database says with what it means', function (string $state, int $status, bool $again): void {
     Route::get('api/v1/broken', static fn() => throw new QueryException('pgsql', 'select 1', [], new class ($state) extends PDOException {
         public function __construct(string $state)

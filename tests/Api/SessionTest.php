@@ -66,6 +66,12 @@ it('opens the first shop once, with a password that is shown once', function ():
     expect(User::query()->count())->toBe(1);
 });
 
+it('opens no shop whose name has control characters', function (): void {
+    $this->artisan('shop:open', ['name' => "Val\0ley"])->expectsOutputToContain('The name must have no control characters')->assertFailed();
+    $this->artisan('shop:open', ['--email' => "a\x1b@b.c"])->assertFailed();
+    expect(User::query()->count())->toBe(0);
+});
+
 it('ends a token', function (): void {
     $token = $this->lead($this->demo())->createToken('script')->plainTextToken;
     $this->travel(91)->days();

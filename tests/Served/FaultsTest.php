@@ -115,12 +115,26 @@ it('ends a request that takes too long, by the clock on the wall and by that of 
     expect($page->post("/api/v1/imports/{$many}/undo")->getStatusCode())->toBe(204);
 });
 
+it('hands over what one role owned alone, as was once the custom', function (): void {
+    $this->gondrik->start();
+    $port = $this->gondrik->settings()['DB_PORT'];
+    $back = 'cd ' . $this->gondrik->var . ' && PGPASSWORD=$(cat database-password) /usr/lib/postgresql/15/bin/psql -qtAX -h 127.0.0.1 -p ' . $port . ' -U gondrik -d gondrik_demo'
+        . ' -c "alter database gondrik_demo owner to gondrik" -c "alter table wires owner to gondrik" -c "alter table imports owner to gondrik"';
+    Installation::asService(['sh', '-c', $back])->mustRun();
+    $page = (new Page($this->gondrik->url()))->signIn();
+    expect($page->get('/api/v1/workbook')->getStatusCode())->toBe(500);
+    $this->gondrik->stop();
+    $page = (new Page($this->gondrik->start()->url()))->signIn();
+    expect($page->get('/api/v1/workbook')->getStatusCode())->toBe(200)
+        ->and($this->gondrik->database()->query("select count(*) from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r' and pg_get_userbyid(relowner) <> current_user")->fetchColumn())->toBe(0);
+});
+
 it('turns logs by size, keeps them from others, and clears uploads that nobody waits for', function (): void {
     $this->gondrik->start();
     $var = $this->gondrik->var;
     $write = "umask 077; head -c 3000 /dev/zero | tr '\\0' x >>{$var}/log/gondrik.log; touch -d '20 minutes ago' {$var}/run/uploads/phpOld; touch {$var}/run/uploads/phpNew";
     Installation::asService(['sh', '-c', $write])->mustRun();
-    Installation::asService([Installation::root() . '/setup/keep', $var, 'upkeep'], ['GONDRIK_LOG_SIZE' => '2k'])->mustRun();
+    Installation::asService([Installation::code() . '/setup/keep', $var, 'upkeep'], ['GONDRIK_LOG_SIZE' => '2k'])->mustRun();
     clearstatcache();
     $modes = array_unique(array_map(static fn(string $file): int => fileperms($file) & 0o077, glob($var . '/log/*') ?: []));
     expect(filesize($var . '/log/gondrik.log'))->toBeLessThan(2000)

@@ -76,10 +76,16 @@ final class Installation
         return $this->process->isRunning() ? null : $this->process->getExitCode();
     }
 
+    /** @return array<string, string> of its first node */
+    public function settings(): array
+    {
+        return parse_ini_string(self::asService(['cat', $this->var . '/node-1/.env'])->mustRun()->getOutput(), scanner_mode: INI_SCANNER_RAW) ?: [];
+    }
+
     /** A connection to its database as the application has it. */
     public function database(): \PDO
     {
-        $settings = parse_ini_string(self::asService(['cat', $this->var . '/node-1/.env'])->mustRun()->getOutput(), scanner_mode: INI_SCANNER_RAW) ?: [];
+        $settings = $this->settings();
 
         return new \PDO("pgsql:host=127.0.0.1;port={$settings['DB_PORT']};dbname={$settings['DB_DATABASE']}", $settings['DB_USERNAME'], $settings['DB_PASSWORD']);
     }
@@ -161,9 +167,18 @@ final class Installation
         return new Process([...$become, ...$command], cwd: '/', env: $env, timeout: 120);
     }
 
-    public static function root(): string
+    /** The checkout. */
+    private static function root(): string
     {
         return dirname(__DIR__, 2);
+    }
+
+    /** The code as the service user reads it: a copy, where the checkout is closed to it. */
+    public static function code(): string
+    {
+        $copy = dirname((string) getenv('GONDRIK_VARS')) . '/code';
+
+        return is_dir($copy) ? $copy : self::root();
     }
 
     /** @param \Closure(): bool $holds */

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
+use Gondrik\Core\Value\PlainText;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
@@ -20,6 +21,14 @@ final class OpenShop extends Command
 
     public function handle(): int
     {
+        foreach (['name' => $this->argument('name'), 'email' => $this->option('email')] as $what => $text) {
+            $flaw = is_string($text) ? PlainText::flaw($text) : null;
+            if ($flaw !== null) {
+                $this->error('The ' . $what . ' ' . $flaw . '.');
+
+                return self::INVALID;
+            }
+        }
         $password = DB::transaction(function (): ?string {
             DB::statement('lock table shops in exclusive mode');
             if (Shop::query()->exists()) {

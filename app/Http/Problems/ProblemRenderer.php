@@ -7,6 +7,7 @@ namespace App\Http\Problems;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\LostConnectionDetector;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\ErrorHandler\Error\FatalError;
@@ -62,15 +63,22 @@ final class ProblemRenderer
         $state = is_string($error->getCode()) ? $error->getCode() : '';
 
         return match (true) {
+            // It went away in the middle: that has no state of its own.
+            (new LostConnectionDetector())->causedByLostConnection($error) => self::noDatabase(),
             // A value that PostgreSQL takes for none of its kind.
             str_starts_with($state, '22') => new ProblemDetails(400, 'A value is none of its kind', 'Something in the request cannot be what it stands for. Nothing was changed.'),
             // Two changes at once of which one had to give way, or that waited for each other.
             in_array($state, ['40001', '40P01', '55P03'], true) => new ProblemDetails(503, 'Somebody else was changing the same', 'Nothing was changed. Try again.'),
             $state === '53100' => new ProblemDetails(507, 'The disk of the server is full', 'Nothing was changed. Tell who looks after the server.'),
             // No connection, too many of them, or a database that goes down or comes up.
-            in_array(substr($state, 0, 2), ['08', '53', '57'], true), $state === '7', $state === '' => new ProblemDetails(503, 'The database does not answer', 'Nothing was changed. Wait a few seconds and try again.'),
+            in_array(substr($state, 0, 2), ['08', '53', '57'], true), $state === '' => self::noDatabase(),
             default => self::ours(),
         };
+    }
+
+    private static function noDatabase(): ProblemDetails
+    {
+        return new ProblemDetails(503, 'The database does not answer', 'Nothing was changed. Wait a few seconds and try again.');
     }
 
     private static function fatal(FatalError $error): ProblemDetails

@@ -220,3 +220,92 @@ for (const [name, width, height] of [
     }
   });
 }
+
+test('no verdict stands under another name than its own, however slow the answer is', async ({ page }) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  let answer = (): void => {};
+  const asked = new Promise<void>((resolve) => (answer = resolve));
+  await page.route('**/api/v1/coverage?*kit=panel-bench*', async (route) => {
+    await asked;
+    await route.continue();
+  });
+  await page.getByRole('combobox', { name: 'Kit' }).press('ArrowDown');
+  await page.getByRole('option', { name: 'Panel bench' }).click();
+  await expect(
+    page.getByText('Holding Panel bench against Tower 7: heating and rescue winch …'),
+  ).toBeVisible();
+  await expect(page.getByText('2 holes')).toHaveCount(0);
+  await expect(page.locator('tbody tr')).toHaveCount(0);
+  answer();
+  await expect(page.locator('tbody tr')).toHaveCount(14);
+});
+
+test('Back, Esc and the cross close Why, and the focus is where it was', async ({ page }) => {
+  await page.goto(tower);
+  const drop = page.getByRole('button', { name: /^50 mm², 4 terminations/ });
+  const why = page.getByRole('complementary', { name: 'Why' });
+  await drop.focus();
+  await page.keyboard.press('Enter');
+  await expect(why).toContainText('Nothing in this kit does it');
+  await page.goBack();
+  await expect(why).toBeHidden();
+  await expect(drop).toBeFocused();
+  await page.keyboard.press('Enter');
+  await expect(why).toBeVisible();
+  await page.getByRole('navigation', { name: 'Steps of the line' }).getByRole('button').first().click();
+  await page.keyboard.press('Escape');
+  await expect(why).toBeHidden();
+  await expect(page).toHaveURL(/scope=tower-7$/);
+  await expect(drop).toBeFocused();
+  await page.keyboard.press('Enter');
+  // Another kit is no step that closing takes back.
+  await why.getByRole('button', { name: 'See this line with Panel bench' }).click();
+  await expect(why).toContainText('See this line with Pylon backpack');
+  await expect(why).toContainText('Ratchet crimper, oval nests');
+  // However far one has read.
+  await why.evaluate((panel) => panel.parentElement?.scrollTo(0, 10_000));
+  await expect(why.getByRole('button', { name: 'Close' })).toBeInViewport();
+  await why.getByRole('button', { name: 'Close' }).click();
+  await expect(why).toBeHidden();
+  await expect(page).toHaveURL(/kit=panel-bench&scope=tower-7$/);
+});
+
+test('keys go on after a click on the units, and a search finds tools', async ({ page }) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  await page.getByRole('radio', { name: 'mm²' }).check({ force: true });
+  await page.keyboard.press('/');
+  await expect(page.getByPlaceholder('Search lines')).toBeFocused();
+  await page.keyboard.type('cable knife');
+  await expect(page.locator('tbody tr')).toHaveCount(5);
+  await page.getByRole('radio', { name: 'AWG' }).check({ force: true });
+  await page.keyboard.press('?');
+  await expect(page.getByRole('heading', { name: 'Keys' })).toBeVisible();
+});
+
+test('kit and scope are still there after another place', async ({ page }) => {
+  await page.goto(panel);
+  await expect(page.getByText('No hole')).toBeVisible();
+  await page.getByRole('link', { name: 'Shop' }).click();
+  await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
+  await page.getByRole('link', { name: 'Cover', exact: true }).click();
+  await expect(page).toHaveURL(/kit=panel-bench&scope=station-panel/);
+});
+
+test('a place whose code is gone after an update is asked for afresh, and then it is said', async ({
+  page,
+}) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  let refused = 0;
+  await page.route('**/assets/ShopPlace-*.js', (route) => {
+    refused++;
+    return refused > 1 ? route.abort() : route.fulfill({ status: 404 });
+  });
+  await page.getByRole('link', { name: 'Shop' }).click();
+  await expect(page.getByRole('alert')).toContainText('This part of the page cannot be loaded');
+  await page.unroute('**/assets/ShopPlace-*.js');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
+});

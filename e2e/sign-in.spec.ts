@@ -32,6 +32,14 @@ test('a request without the token is refused', async ({ page, baseURL }) => {
   expect(baseURL).toContain('127.0.0.1');
 });
 
+test('the list of keys does not open over the sign-in', async ({ page }) => {
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
+  await page.keyboard.press('?');
+  await page.waitForTimeout(300);
+  await expect(page.getByRole('heading', { name: 'Keys' })).toHaveCount(0);
+});
+
 test.describe('with a session', () => {
   test.use({ storageState: people.lead });
 

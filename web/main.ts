@@ -24,7 +24,10 @@ const client = new QueryClient({
   queryCache: new QueryCache({ onError: notice }),
   mutationCache: new MutationCache({ onError: notice }),
   defaultOptions: {
+    // What a browser believes of its network is no reason to wait in silence: it is tried, and what comes of it is said.
+    mutations: { networkMode: 'always' },
     queries: {
+      networkMode: 'always',
       staleTime: 30_000,
       retry: (count, error) => count < 2 && (!(error instanceof ApiProblem) || error.problem.status === 0),
     },

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiMagnify } from '@mdi/js';
-import { useTitle } from '@vueuse/core';
+import { useSessionStorage, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
@@ -8,11 +8,12 @@ import { problemOf, type Schemas } from '@/api/client';
 import { useSettings } from '@/settings/useSettings';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import { useKeys } from '@/shared/useKeys';
 import GaugeRuler from './GaugeRuler.vue';
 import HeadlineBar from './HeadlineBar.vue';
 import LineTable from './LineTable.vue';
 import { placeOf, rowsOf, worstLine, worstStep } from './reading';
-import { useCoverage, useKitsAndScopes } from './useCoverage';
+import { useCoverage, useKitsAndScopes, type Pair } from './useCoverage';
 import WhyPanel from './WhyPanel.vue';
 
 const { first, length } = storeToRefs(useSettings());
@@ -26,11 +27,19 @@ const pair = computed(() => ({ kit: asked('kit'), scope: asked('scope') }));
 const lineId = computed(() => asked('line'));
 const stepIndex = computed(() => (asked('step') === null ? null : Number(asked('step'))));
 
-function show(query: Record<string, string | number | null>): void {
+function show(query: Record<string, string | number | null>, how: 'push' | 'replace' = 'replace'): void {
   const merged = { ...route.query, ...query };
   const stated = Object.entries(merged).filter(([, value]) => value !== null && value !== undefined);
-  void router.replace({ query: Object.fromEntries(stated.map(([key, value]) => [key, String(value)])) });
+  void router[how]({ query: Object.fromEntries(stated.map(([key, value]) => [key, String(value)])) });
 }
+
+// What was looked at last, for whoever comes back to Cover without saying what.
+const last = useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
+watch(pair, (now) => now.kit !== null && now.scope !== null && (last.value = { ...now }), {
+  immediate: true,
+});
+const known = (id: string | null, list: { id: string }[]) =>
+  list.some((one) => one.id === id) ? id : (list[0]?.id ?? null);
 
 watch(
   [kits, scopes, () => route.name],
@@ -38,28 +47,38 @@ watch(
     if (route.name !== 'cover' || kits.value.length === 0 || scopes.value.length === 0) return;
     if (pair.value.kit === null || pair.value.scope === null) {
       show({
-        kit: pair.value.kit ?? kits.value[0]?.id ?? null,
-        scope: pair.value.scope ?? scopes.value[0]?.id ?? null,
+        kit: pair.value.kit ?? known(last.value.kit, kits.value),
+        scope: pair.value.scope ?? known(last.value.scope, scopes.value),
       });
     }
   },
   { immediate: true },
 );
 
-const { data: coverage, error, isFetching, isPlaceholderData, refetch } = useCoverage(pair, length);
+const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(pair, length);
 useTitle(() =>
   coverage.value ? `${coverage.value.kit.name} × ${coverage.value.scope.name} – Gondrik` : 'Cover – Gondrik',
 );
 
+const nameOf = (list: { id: string; name: string }[], id: string | null) =>
+  list.find((one) => one.id === id)?.name ?? 'it';
+
 const search = ref('');
+const searchField = useTemplateRef<{ focus(): void }>('searchField');
+useKeys('/', () => searchField.value?.focus());
 const allRows = computed(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
 const rows = computed(() => {
   const text = search.value.trim().toLowerCase();
   if (!text) return allRows.value;
   return allRows.value.filter((row) =>
-    [row.id, row.wire?.name, row.wire?.size, row.terminal?.name, row.report.status].some((part) =>
-      part?.toLowerCase().includes(text),
-    ),
+    [
+      row.id,
+      row.wire?.name,
+      row.wire?.size,
+      row.terminal?.name,
+      row.report.status,
+      ...row.report.steps.map((step) => (step.tool ? coverage.value?.tools[step.tool]?.name : 'no tool')),
+    ].some((part) => part?.toLowerCase().includes(text)),
   );
 });
 
@@ -91,8 +110,14 @@ function openLine(id: string, operation: string | null): void {
   openStep(id, any >= 0 ? any : worstStep(row.report));
 }
 
+/** Where the panel was opened from: what had the focus, and what was held against what. */
+let from: { focus: Element | null; pair: Pair } | null = null;
+
+// Opening is a step forward, so that Back closes; going about in the open panel is none.
 function openStep(line: string, step: number | null): void {
-  show({ line, step });
+  const isOpen = opened.value !== null;
+  if (!isOpen) from = { focus: document.activeElement, pair: pair.value };
+  show({ line, step }, isOpen ? 'replace' : 'push');
   void nextTick(() => panel.value?.scrollTo({ top: 0 }));
 }
 
@@ -107,10 +132,23 @@ function openHole(hole: Schemas['Hole']): void {
 }
 
 function close(): void {
-  const back = selected.value;
-  show({ line: null, step: null });
-  if (back) void nextTick(() => table.value?.focusOn(back.row, back.column));
+  // Back to where it was opened from; an address that was sent has nothing behind it, and another kit is not taken back.
+  const isAsOpened = from?.pair.kit === pair.value.kit && from?.pair.scope === pair.value.scope;
+  if (isAsOpened) router.back();
+  else show({ line: null, step: null });
 }
+
+watch(opened, (now, before) => {
+  if (now || !before) return;
+  const focus = from?.focus;
+  from = null;
+  const { row, step } = before;
+  const column = step === null ? 'line' : (row.report.steps[step]?.op ?? 'line');
+  void nextTick(() => {
+    if (focus?.isConnected && focus !== document.body) (focus as HTMLElement | SVGElement).focus();
+    else table.value?.focusOn(row.id, column);
+  });
+});
 
 const scopeIsMissing = computed(
   () => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0),
@@ -158,8 +196,10 @@ const scopeIsMissing = computed(
         </div>
 
         <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
-        <p v-else-if="!coverage" class="muted waiting" role="status">Holding the kit against the scope …</p>
-        <div v-else :class="{ stale: isPlaceholderData }">
+        <p v-else-if="!coverage" class="muted waiting" role="status">
+          Holding {{ nameOf(kits, pair.kit) }} against {{ nameOf(scopes, pair.scope) }} …
+        </p>
+        <div v-else :class="{ stale: isStale }">
           <HeadlineBar :coverage="coverage" @open="openHole" />
           <GaugeRuler
             v-if="coverage.ruler.drops.length"
@@ -175,8 +215,8 @@ const scopeIsMissing = computed(
               {{ counted(allRows.length, 'line') }} <span class="muted">in the order of the scope</span>
             </h2>
             <v-text-field
+              ref="searchField"
               :model-value="search"
-              data-search
               class="search"
               placeholder="Search lines"
               aria-label="Search lines"
@@ -189,7 +229,7 @@ const scopeIsMissing = computed(
           <p v-if="rows.length === 0" class="muted waiting">
             {{
               allRows.length
-                ? `No line has “${search}” in its wire, terminal or status.`
+                ? `No line has “${search}” in its wire, terminal, tools or status.`
                 : 'The scope has no lines yet.'
             }}
           </p>

@@ -1,19 +1,35 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { prose } from '@/shared/pretty';
+import { counted, prose } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
-import { markOfFit } from '@/shared/status';
+import { fitWords, markOfFit } from '@/shared/status';
 
-defineProps<{ reasons: Schemas['Reason'][] }>();
+/** What fails stands first; beside it what fits is folded, and where nothing fails it is all there is to say. */
+const props = defineProps<{ reasons: Schemas['Reason'][] }>();
+
+const amiss = computed(() => props.reasons.filter((reason) => reason.fit !== 'proper'));
+const fitting = computed(() => props.reasons.filter((reason) => reason.fit === 'proper'));
 </script>
 
 <template>
-  <ul class="reasons">
-    <li v-for="(reason, index) in reasons" :key="index" :class="reason.fit">
-      <StatusMark :status="markOfFit[reason.fit]" :size="11" />
+  <ul v-if="amiss.length" class="reasons">
+    <li v-for="(reason, index) in amiss" :key="index" :class="reason.fit">
+      <StatusMark :status="markOfFit[reason.fit]" :says="fitWords[reason.fit]" :size="11" />
       <span :title="reason.code">{{ prose(reason.text) }}</span>
     </li>
   </ul>
+  <component :is="amiss.length ? 'details' : 'div'" v-if="fitting.length" class="fitting">
+    <summary v-if="amiss.length">
+      {{ counted(fitting.length, 'point') }} {{ fitting.length === 1 ? 'fits' : 'fit' }}
+    </summary>
+    <ul class="reasons">
+      <li v-for="(reason, index) in fitting" :key="index" class="proper">
+        <StatusMark status="covered" says="fits" :size="11" />
+        <span :title="reason.code">{{ prose(reason.text) }}</span>
+      </li>
+    </ul>
+  </component>
 </template>
 
 <style scoped>
@@ -32,7 +48,19 @@ li {
   align-items: baseline;
 }
 
-.proper {
+.proper,
+summary {
+  margin-left: 21px;
   color: var(--muted);
+}
+
+summary {
+  margin-left: 21px;
+  display: inline-flex;
+  align-items: center;
+  min-height: 26px;
+  cursor: pointer;
+  text-decoration: underline dotted;
+  text-underline-offset: 3px;
 }
 </style>

@@ -111,3 +111,31 @@ it('closes with Escape', async () => {
   await view.find('aside').trigger('keydown', { key: 'Escape' });
   expect(view.emitted('close')).toHaveLength(1);
 });
+
+it('says first what fails and folds what fits; where all fits it stands open', async () => {
+  get.mockResolvedValue({
+    data: {
+      data: [
+        {
+          tool: 'oval',
+          fit: 'unsuitable',
+          position: null,
+          reasons: [
+            { code: 'size.in', fit: 'proper', text: 'It takes the size.' },
+            { code: 'nest.none', fit: 'unsuitable', text: 'It has no nest.' },
+            { code: 'class.in', fit: 'proper', text: 'It takes the class.' },
+          ],
+        },
+      ],
+    },
+    response: new Response(),
+  });
+  const view = await shown('good', 1);
+  const other = view.find('.others li');
+  expect(other.find('ul').text()).toBe('It has no nest.');
+  expect(other.find('summary').text()).toBe('2 points fit');
+  expect(other.find('details').attributes('open')).toBeUndefined();
+  expect(other.find('.unsuitable svg').attributes('aria-label')).toBe('does not do it');
+  expect(other.text()).not.toContain('faulty');
+  expect(view.find('.chosen details').exists()).toBe(false);
+});

@@ -5,7 +5,7 @@ import { problemOf, type Schemas } from '@/api/client';
 import { counted, pretty, prose } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
-import { markOfFit, operationWords, statusWords } from '@/shared/status';
+import { fitWords, markOfFit, operationWords } from '@/shared/status';
 import ReasonList from './ReasonList.vue';
 import { holeOf, type LineRow } from './reading';
 import { useOthers, type Pair } from './useCoverage';
@@ -151,10 +151,10 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         <ol v-else>
           <li v-for="match in others.data.value.data" :key="match.tool">
             <h4>
-              <StatusMark :status="markOfFit[match.fit]" :size="12" />
+              <StatusMark :status="markOfFit[match.fit]" :size="12" silent />
               {{ toolName(match.tool) }}
               <span v-if="match.position" class="mono position">{{ pretty(match.position) }}</span>
-              <span class="visually-hidden">{{ statusWords[markOfFit[match.fit]] }}</span>
+              <span class="visually-hidden">{{ fitWords[match.fit] }}</span>
             </h4>
             <ReasonList :reasons="match.reasons" />
           </li>
@@ -167,15 +167,22 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
 <style scoped>
 .why {
   min-height: 100%;
-  padding: 14px 18px 28px;
+  padding: 0 18px 28px;
   background: var(--surface);
   border-left: 1px solid var(--hairline);
 }
 
+/* What closes it stays in sight, however far one has read. */
 header {
+  position: sticky;
+  top: 0;
+  z-index: 2;
   display: flex;
   justify-content: space-between;
   gap: 12px;
+  margin: 0 -18px;
+  padding: 14px 18px 8px;
+  background: var(--surface);
 }
 
 h2 {

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery } from '@tanstack/vue-query';
+import { useQuery } from '@tanstack/vue-query';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
 import { isOutOfReach } from '@/api/useReach';
@@ -26,8 +26,8 @@ export function useKitsAndScopes() {
 }
 
 /**
- * What a kit covers of a scope; the last answer stays on the page until the next one is there, and while the server is out
- * of reach the last one of the same kit and scope.
+ * What a kit covers of a scope. A verdict is never shown under another kit or scope than its own: what there is of the same
+ * pair stays until the next answer (in other units), and while the server is out of reach.
  */
 export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
   const query = useQuery({
@@ -41,12 +41,12 @@ export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
         }),
       ),
     enabled: () => pair.value.kit !== null && pair.value.scope !== null,
-    placeholderData: keepPreviousData,
   });
   const last = shallowRef<Schemas['Coverage']>();
   watch(query.data, (data) => (last.value = data ?? last.value), { immediate: true });
+  const isOut = computed(() => isOutOfReach(query.error.value));
   const kept = computed(() =>
-    isOutOfReach(query.error.value) &&
+    (query.isPending.value || isOut.value) &&
     last.value?.kit.id === pair.value.kit &&
     last.value?.scope.id === pair.value.scope
       ? last.value
@@ -56,9 +56,9 @@ export function useCoverage(pair: Ref<Pair>, length: Ref<'mm' | 'inch'>) {
 
   return {
     data,
-    error: computed(() => (isOutOfReach(query.error.value) && data.value ? null : query.error.value)),
+    error: computed(() => (isOut.value && data.value ? null : query.error.value)),
     isFetching: query.isFetching,
-    isPlaceholderData: query.isPlaceholderData,
+    isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
     refetch: query.refetch,
   };
 }

@@ -1,14 +1,23 @@
 <script setup lang="ts">
 import { mdiKeyboardOutline, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js';
+import { ref } from 'vue';
+import { useRouter } from 'vue-router';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import KeyboardHelp from './KeyboardHelp.vue';
 import { places } from './places';
-import { useKeyboard } from './useKeyboard';
+import { unloadable } from '@/router';
+import { useKeys } from '@/shared/useKeys';
 
 const { person, signOut } = useSession();
 const settings = useSettings();
-const { isHelpOpen } = useKeyboard();
+const router = useRouter();
+const isHelpOpen = ref(false);
+// With Shift or without, as the keyboard has it.
+for (const keys of ['?', 'shift+?']) useKeys(keys, () => (isHelpOpen.value = true));
+for (const place of places) useKeys(`g-${place.key}`, () => void router.push({ name: place.name }));
+const reload = () => window.location.reload();
 </script>
 
 <template>
@@ -68,7 +77,8 @@ const { isHelpOpen } = useKeyboard();
       </div>
     </header>
     <main id="place" tabindex="-1">
-      <RouterView />
+      <ProblemNote v-if="unloadable" class="unloadable" :problem="unloadable" @retry="reload()" />
+      <RouterView v-else />
     </main>
     <footer class="muted">
       Isolate and prove dead before you touch; cut away from yourself, with eye protection on. Local codes and
@@ -221,6 +231,28 @@ footer {
   padding: 10px 20px;
   font-size: 12px;
   border-top: 1px solid var(--hairline);
+}
+
+.unloadable {
+  margin: 24px 20px;
+}
+
+@media (forced-colors: active) {
+  nav a {
+    border-color: Canvas;
+  }
+
+  nav a.router-link-active {
+    border-bottom-color: Highlight;
+  }
+}
+
+@media print {
+  header,
+  footer,
+  .skip {
+    display: none;
+  }
 }
 
 @media (max-width: 900px) {

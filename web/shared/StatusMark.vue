@@ -3,10 +3,16 @@ import type { Schemas } from '@/api/client';
 import { statusWords } from './status';
 
 /** The mark of a status: told by its shape, the colour only repeats it. */
-withDefaults(defineProps<{ status: Schemas['Status']; size?: number; silent?: boolean }>(), {
-  size: 12,
-  silent: false,
-});
+withDefaults(
+  defineProps<{
+    status: Schemas['Status'];
+    size?: number;
+    silent?: boolean;
+    /** What is heard, where that is not the name of the status. */
+    says?: string;
+  }>(),
+  { size: 12, silent: false, says: undefined },
+);
 </script>
 
 <template>
@@ -17,7 +23,7 @@ withDefaults(defineProps<{ status: Schemas['Status']; size?: number; silent?: bo
     :height="size"
     viewBox="-8 -8 16 16"
     :role="silent ? undefined : 'img'"
-    :aria-label="silent ? undefined : statusWords[status]"
+    :aria-label="silent ? undefined : (says ?? statusWords[status])"
     :aria-hidden="silent || undefined"
   >
     <circle v-if="status === 'covered'" r="6" class="solid" />

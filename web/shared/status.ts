@@ -14,6 +14,13 @@ export const markOfFit: Record<Schemas['Fit'], Schemas['Status']> = {
   unsuitable: 'faulty',
 };
 
+/** What a fit is called: a tool that does not do it is not faulty. */
+export const fitWords: Record<Schemas['Fit'], string> = {
+  proper: 'fits',
+  makeshift: 'makeshift',
+  unsuitable: 'does not do it',
+};
+
 export const operationWords: Record<Schemas['Operation'], string> = {
   cut: 'cut',
   'strip-sheath': 'sheath',

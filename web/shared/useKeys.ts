@@ -1,0 +1,30 @@
+import { useHotkey } from 'vuetify';
+
+/** A field that letters belong to: radio buttons and check boxes are none. */
+const FIELDS =
+  'input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable=true], [role=dialog]';
+
+function isTyping(event: KeyboardEvent): boolean {
+  return event.target instanceof Element && event.target.closest(FIELDS) !== null;
+}
+
+/** Whether what belongs to a key is on the page at all: under a sign-in nothing is. */
+function isShown(selector: string): boolean {
+  return document.querySelector<HTMLElement>(selector)?.checkVisibility() ?? false;
+}
+
+/**
+ * A key of the page, in the toolkit's own way of writing: "/", "shift+?", "g-c" for one after the other. It does nothing while
+ * somebody types, and nothing while the frame is hidden.
+ */
+export function useKeys(keys: string, act: () => void): void {
+  useHotkey(
+    keys,
+    (event) => {
+      if (isTyping(event) || !isShown('#place')) return;
+      event.preventDefault();
+      act();
+    },
+    { inputs: true, preventDefault: false },
+  );
+}

@@ -309,3 +309,26 @@ test('a place whose code is gone after an update is asked for afresh, and then i
   await page.getByRole('button', { name: 'Try again' }).click();
   await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
 });
+
+test('on paper there are the verdict, the ruler and every line, and nothing to click', async ({ page }) => {
+  await page.goto(`${tower}&line=winch-50&step=2`);
+  await expect(page.getByRole('complementary', { name: 'Why' })).toBeVisible();
+  await page.emulateMedia({ media: 'print' });
+  await expect(page.getByRole('banner')).toBeHidden();
+  await expect(page.getByRole('complementary', { name: 'Why' })).toBeHidden();
+  await expect(page.getByPlaceholder('Search lines')).toBeHidden();
+  await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
+  await expect(page.getByRole('group', { name: /Gauge ruler/ })).toBeVisible();
+  await expect(page.locator('tbody tr')).toHaveCount(14);
+});
+
+test('where colours are forced, the current place is still told', async ({ page }) => {
+  await page.emulateMedia({ forcedColors: 'active' });
+  await page.goto(tower);
+  const bottom = (name: string) =>
+    page
+      .getByRole('link', { name, exact: true })
+      .evaluate((link) => getComputedStyle(link).borderBottomColor);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  expect(await bottom('Cover')).not.toBe(await bottom('Shop'));
+});

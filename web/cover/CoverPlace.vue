@@ -368,4 +368,21 @@ const scopeIsMissing = computed(
     padding-bottom: 50vh;
   }
 }
+
+/* On paper: the names, the verdict, the ruler and every line; nothing that is there to be clicked. */
+@media print {
+  .cover.split {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  .panel,
+  .search {
+    display: none;
+  }
+
+  .work {
+    padding: 0;
+    print-color-adjust: exact;
+  }
+}
 </style>

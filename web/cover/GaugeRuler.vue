@@ -126,27 +126,25 @@ function walk(event: KeyboardEvent, step: number): void {
           <template v-for="(segment, part) in bar.segments" :key="part">
             <rect
               class="bar"
-              :class="[segment.band, { makeshift: segment.isMakeshift, printed: segment.proven }]"
+              :class="{ makeshift: segment.isMakeshift, printed: segment.proven }"
               :x="segment.x"
               :y="segment.y"
               :width="segment.width"
               :height="segment.height"
               rx="2"
             />
+            <rect v-if="segment.proven" class="bar proven" v-bind="segment.proven" rx="2" />
             <rect
-              v-if="segment.proven"
-              class="bar proven"
+              v-if="segment.band"
+              class="swatch"
               :class="segment.band"
-              v-bind="segment.proven"
-              rx="2"
+              :x="segment.x + 1"
+              :y="segment.y + 1"
+              :width="Math.min(7, segment.width - 2)"
+              :height="segment.height - 2"
+              rx="1"
             />
-            <text
-              v-if="segment.text"
-              class="on-bar"
-              :class="segment.band"
-              :x="segment.x + 5"
-              :y="segment.y + 9.8"
-            >
+            <text v-if="segment.text" class="on-bar" :x="segment.textX" :y="segment.y + 9.8">
               {{ segment.text }}
             </text>
           </template>
@@ -292,15 +290,15 @@ svg {
   stroke-width: 0.8;
 }
 
-.bar.red {
+.swatch.red {
   fill: var(--band-red);
 }
 
-.bar.blue {
+.swatch.blue {
   fill: var(--band-blue);
 }
 
-.bar.yellow {
+.swatch.yellow {
   fill: var(--band-yellow);
 }
 
@@ -324,15 +322,6 @@ svg {
 .on-bar {
   font-size: 10.5px;
   fill: var(--ink);
-}
-
-.on-bar.red,
-.on-bar.blue {
-  fill: #fff;
-}
-
-.on-bar.yellow {
-  fill: #1d2629;
 }
 
 .bar.makeshift + .on-bar {

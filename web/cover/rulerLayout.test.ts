@@ -153,6 +153,8 @@ describe('layout', () => {
     expect(blue!.y).toBeGreaterThan(red!.y);
     expect(yellow!.y).toBe(red!.y);
     expect([red!.band, blue!.band, yellow!.band]).toEqual(['red', 'blue', 'yellow']);
+    // What is written stands behind the swatch.
+    expect(red!.textX - red!.x).toBeGreaterThan(10);
   });
 
   it('ends a drop line at its last lane, and marks the hole', () => {

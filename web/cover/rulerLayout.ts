@@ -19,6 +19,8 @@ export interface LaidSegment extends Box {
   /** Part of it that the shop has proven. */
   proven: Box | null;
   text: string | null;
+  /** Where the text begins: behind the swatch of a band. */
+  textX: number;
 }
 
 export interface LaidBar {
@@ -139,6 +141,11 @@ function ticks(
 
 const bands = ['red', 'blue', 'yellow'] as const;
 
+/** Width of the swatch that shows a nest's band, with the room behind it. */
+const SWATCH = 8;
+
+const swatchOf = (code: string | null) => (bandOf(code) === null ? 0 : SWATCH);
+
 function bandOf(code: string | null): LaidSegment['band'] {
   return bands.find((band) => band === code) ?? null;
 }
@@ -239,7 +246,8 @@ function packBars(
       box(other.part, 0).width > box(one.part, 0).width ? other : one,
     );
     const isOnePiece = visible.length === 1 || bar.segments.length === 0;
-    const isOnBar = isOnePiece && box(widest.part, 0).width >= textWidth(whole) + 10;
+    const isOnBar =
+      isOnePiece && box(widest.part, 0).width >= textWidth(whole) + 10 + swatchOf(widest.part.code);
     const caption = isOnBar ? null : captionBeside(bar.name, start, end, lines, edge);
     const from = caption === null ? start : Math.min(start, caption.x);
     const to = caption === null ? end : Math.max(end, caption.x + caption.width);
@@ -251,7 +259,8 @@ function packBars(
       name: bar.name,
       segments: own.map(({ part, row }) => {
         const place = box(part, first + row);
-        const label = bar.segments.length === 0 ? null : fitting(part.label, place.width);
+        const label =
+          bar.segments.length === 0 ? null : fitting(part.label, place.width - swatchOf(part.code));
         return {
           ...place,
           label: part.label,
@@ -259,6 +268,7 @@ function packBars(
           isMakeshift: part.fit !== 'proper',
           proven: part.proven ? box(part.proven, first + row) : null,
           text: isOnBar && part === widest.part ? whole : label,
+          textX: place.x + 5 + swatchOf(part.code),
         };
       }),
       caption: caption && { ...caption, y: top + first * ROW },

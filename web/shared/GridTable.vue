@@ -187,4 +187,22 @@ tbody tr.open.chosen > * {
 :focus-visible {
   outline-offset: -2px;
 }
+
+@media print {
+  .scroll {
+    overflow: visible;
+  }
+
+  tr {
+    break-inside: avoid;
+  }
+
+  thead {
+    display: table-header-group;
+  }
+
+  .selected {
+    box-shadow: none;
+  }
+}
 </style>

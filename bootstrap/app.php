@@ -29,6 +29,8 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__ . '/../app/Console/Commands'])
     ->withSchedule(static function (Schedule $schedule): void {
         $schedule->command('imports:prune')->hourly();
+        $schedule->command('sessions:prune')->hourly();
+        $schedule->command('sanctum:prune-expired')->daily();
     })
     ->withMiddleware(static function (Middleware $middleware): void {
         $middleware->statefulApi();

@@ -8,7 +8,8 @@ return [
     'expire_on_close' => false,
     'encrypt' => false,
     'table' => 'sessions',
-    'lottery' => [2, 100],
+    // Never by a request: sessions:prune does it by the clock.
+    'lottery' => [0, 100],
     'cookie' => 'gondrik_session',
     'path' => '/',
     'domain' => null,

@@ -116,6 +116,18 @@ it('writes a session only when something in it has changed, or to keep it alive'
     $get('kits')->assertUnauthorized();
 });
 
+it('forgets sessions and counters by the clock, and no others', function (): void {
+    $session = static fn(string $id, int $hours): array => ['id' => $id, 'payload' => '', 'last_activity' => now()->subHours($hours)->getTimestamp()];
+    DB::table('sessions')->insert([$session('old', 13), $session('young', 11)]);
+    DB::table('cache')->insert([['key' => 'old', 'value' => '', 'expiration' => now()->getTimestamp() - 60], ['key' => 'young', 'value' => '', 'expiration' => now()->getTimestamp() + 60]]);
+    $this->artisan('sessions:prune')->expectsOutput('1 sessions and 1 counters forgotten.')->assertSuccessful();
+    expect(DB::table('sessions')->pluck('id')->all())->toBe(['young'])->and(DB::table('cache')->pluck('key')->all())->toBe(['young']);
+    // What is scheduled is what there is to be done.
+    $this->artisan('schedule:list')->expectsOutputToContain('sessions:prune')->assertSuccessful();
+    $this->artisan('schedule:list')->expectsOutputToContain('imports:prune')->assertSuccessful();
+    $this->artisan('schedule:list')->expectsOutputToContain('sanctum:prune-expired')->assertSuccessful();
+});
+
 it('lets a hand look, without what things cost, and export nothing', function (): void {
     $shop = $this->demo();
     $shop->tools()->where('code', 'diagonal-200')->update(['price' => 4200, 'per_use' => 10, 'per_month' => 300]);

@@ -381,7 +381,7 @@ const scopeIsMissing = computed(
   }
 
   .work {
-    padding: 0;
+    padding: 10px 0 0;
     print-color-adjust: exact;
   }
 }

@@ -110,7 +110,7 @@ function walk(event: KeyboardEvent, step: number): void {
         @keydown.left.prevent="walk($event, -1)"
       >
         <title>{{ told(laid) }}</title>
-        <rect class="touch" :x="laid.x - 7" :y="AXIS" width="14" :height="layout.height - AXIS" />
+        <rect class="touch" v-bind="laid.touch" :y="AXIS" :height="layout.height - AXIS" />
         <path class="line" :d="`M${laid.x} ${AXIS}v6M${laid.x} ${AXIS + 39}V${laid.bottom}`" />
         <text v-if="laid.showsCount" class="count" :x="laid.x" :y="AXIS + 34">{{ laid.drop.quantity }}</text>
         <path

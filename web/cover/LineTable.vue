@@ -160,4 +160,11 @@ defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row
   font-weight: 500;
   color: var(--makeshift);
 }
+
+/* On paper nothing can be pointed at to read the rest of it. */
+@media print {
+  .step > span {
+    display: inline;
+  }
+}
 </style>

@@ -157,6 +157,17 @@ describe('layout', () => {
     expect(red!.textX - red!.x).toBeGreaterThan(10);
   });
 
+  it('gives every drop line room for a finger, up to half way to the next', () => {
+    const { drops } = layOut(ruler([drop(0.5), drop(0.52), drop(16)]), 1100, 'gauge');
+    for (const [index, laid] of drops.entries()) {
+      const next = drops[index + 1];
+      expect(laid.touch.x).toBeLessThan(laid.x);
+      expect(laid.touch.width).toBeLessThanOrEqual(44);
+      if (next) expect(laid.touch.x + laid.touch.width).toBeLessThanOrEqual(next.touch.x + 0.001);
+    }
+    expect(drops[2]!.touch.width).toBe(44);
+  });
+
   it('ends a drop line at its last lane, and marks the hole', () => {
     const twoLanes = {
       ...ruler([drop(1, { cut: 'covered', lug: 'hole' }), drop(4)]),

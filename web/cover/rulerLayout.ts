@@ -42,6 +42,8 @@ export interface LaidLane {
 export interface LaidDrop {
   drop: Schemas['Drop'];
   x: number;
+  /** What answers to a pointer or a finger: up to half way to its neighbours. */
+  touch: { x: number; width: number };
   /** Lower end of the line. */
   bottom: number;
   marks: { lane: string; y: number; status: Schemas['StepStatus'] }[];
@@ -298,6 +300,16 @@ function countsWithRoom(drops: Schemas['Drop'][], places: number[]): Set<number>
   return shown;
 }
 
+/** Half of what a finger takes. */
+const FINGER = 22;
+
+function touchOf(places: number[], index: number): { x: number; width: number } {
+  const place = places[index] ?? 0;
+  const left = Math.min(FINGER, (place - (places[index - 1] ?? -Infinity)) / 2);
+  const right = Math.min(FINGER, ((places[index + 1] ?? Infinity) - place) / 2);
+  return { x: place - left, width: left + right };
+}
+
 const rank = (drop: Schemas['Drop'] | undefined) => (drop && isOpenDrop(drop) ? 0 : 1);
 
 export function layOut(ruler: Schemas['Ruler'], width: number, first: 'gauge' | 'metric'): RulerLayout {
@@ -334,7 +346,15 @@ export function layOut(ruler: Schemas['Ruler'], width: number, first: 'gauge' | 
       return status ? [{ lane: lane.name, y: lane.markY, status }] : [];
     });
     const last = marks[marks.length - 1]?.y ?? FIRST_LANE + 8;
-    return { drop, x: place, bottom: last, marks, showsCount: counted.has(index), isOpen: isOpenDrop(drop) };
+    return {
+      drop,
+      x: place,
+      touch: touchOf(places, index),
+      bottom: last,
+      marks,
+      showsCount: counted.has(index),
+      isOpen: isOpenDrop(drop),
+    };
   });
 
   return {

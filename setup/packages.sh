@@ -44,14 +44,16 @@ install_system_packages() {
 # Runs a command only when the files it depends on have changed since it last succeeded. What a first attempt has left half
 # made goes away again.
 when_changed() {
-    local stamp=$1 files=$2 now
+    local stamp=$1 files=$2 now folder
+    folder=$(dirname "$stamp")
+    [ -e "$folder" ] && folder=
     shift 2
     # shellcheck disable=SC2086
     now=$(cd "$ROOT" && find $files -type f -print0 | sort -z | xargs -0 sha256sum | sha256sum)
     [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$now" ] && return 0
     if ! "$@" || ! printf '%s\n' "$now" >"$stamp.new" || ! mv "$stamp.new" "$stamp"; then
         rm -f "$stamp.new"
-        [ -f "$stamp" ] || rm -rf "$(dirname "$stamp")"
+        [ -z "$folder" ] || rm -rf "$folder"
         fail "This did not succeed: $*"
     fi
 }

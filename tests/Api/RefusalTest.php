@@ -52,7 +52,14 @@ it('takes no control character in what is written', function (array $body, strin
     [['email' => 'lead@tarnholt.example', 'password' => "cable\0car"], 'password'],
     [['email' => 'lead@tarnholt.example', 'password' => "cable\ncar"], 'password'],
     [['email' => 'a', 'password' => 'b', "no\x1bte" => 'c'], "no\x1bte"],
+    'a name in the midst' => [['email' => 'a', 'password' => 'b', 'a' => ["b\x07" => ['c' => 'd']]], "a/b\x07"],
+    'a NUL in a note' => [['email' => 'a', 'password' => 'b', 'note' => "two\0\nlines"], 'note'],
 ]);
+
+it('takes a note of several lines', function (): void {
+    $this->postJson('/api/v1/session', ['email' => 'a', 'password' => 'b', 'note' => "two\n\tlines"])
+        ->assertUnprocessable()->assertJsonPath('problems.0.path', 'email');
+});
 
 it('takes no file whose name has control characters', function (): void {
     $this->actingAs($this->lead($this->demo()));

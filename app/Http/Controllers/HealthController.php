@@ -10,7 +10,7 @@ use Illuminate\Support\Facades\DB;
 /** For whoever watches: asks neither for a session nor for a person, so that it answers when nothing else does. */
 final class HealthController extends Controller
 {
-    /** Below this nothing can be relied on to be written, the database's own files among it. */
+    /** Below this nothing can be relied on to be written, the database's own files among it: DISK_FULL of setup/watch.sh. */
     private const LEAST_MEGABYTES = 50;
 
     public function show(): JsonResponse

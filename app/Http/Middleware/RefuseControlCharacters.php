@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Middleware;
 
-use Gondrik\Core\Value\PlainText;
+use Gondrik\Core\Workbook\TextCheck;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use Symfony\Component\HttpFoundation\Response;
@@ -16,21 +16,8 @@ final class RefuseControlCharacters
     public function handle(Request $request, \Closure $next): Response
     {
         $problems = [];
-        $look = static function (mixed $value, string|int $key) use (&$problems): void {
-            foreach ([(string) $key, $value] as $text) {
-                $flaw = is_string($text) ? PlainText::flaw($text, isNote: $key === 'note') : null;
-                if ($flaw !== null) {
-                    $problems[mb_scrub((string) $key)] = $flaw;
-                }
-            }
-        };
-        $input = $request->input();
-        if (is_array($input)) {
-            array_walk_recursive($input, $look);
-        }
-        // A list by another name is walked by its members, so the names of lists are looked at here.
-        foreach (array_keys(is_array($input) ? $input : []) as $key) {
-            $look('', $key);
+        foreach (TextCheck::problems((array) $request->input()) as $problem) {
+            $problems[mb_scrub($problem->path)] = $problem->expected;
         }
         if ($problems !== []) {
             throw ValidationException::withMessages($problems);

@@ -6,17 +6,21 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Value\PlainText;
 
-/** The text of a document, its keys too, against the one rule of PlainText. */
+/** The text of a document or of a request, its keys too, against the one rule of PlainText. */
 final class TextCheck
 {
     /** The key whose text may have several lines. */
     private const NOTE = 'note';
 
-    /** @return list<Problem> */
-    public static function problems(\stdClass $document): array
+    /**
+     * @param \stdClass|array<mixed> $data
+     *
+     * @return list<Problem>
+     */
+    public static function problems(\stdClass|array $data): array
     {
         $problems = [];
-        self::look($document, '', $problems);
+        self::look($data, '', $problems);
 
         return $problems;
     }
@@ -25,7 +29,7 @@ final class TextCheck
     private static function look(mixed $value, string $path, array &$problems): void
     {
         if (is_string($value)) {
-            $isNote = str_ends_with($path, '/' . self::NOTE);
+            $isNote = str_ends_with('/' . $path, '/' . self::NOTE);
             self::add(PlainText::flaw($value, $isNote), $path, $value, $problems);
         } elseif (is_array($value) || $value instanceof \stdClass) {
             foreach (is_array($value) ? $value : get_object_vars($value) as $key => $member) {

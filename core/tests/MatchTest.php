@@ -16,6 +16,7 @@ use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Verdict\ReasonCode;
 use Gondrik\Core\Wording\LengthUnit;
+use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Wording\Sentence;
 
 it('matches one tool to one step', function (array $row): void {
@@ -96,7 +97,7 @@ it('measures a nest that holds only the wire by the end of the terminal farthest
 it('tells lengths in inches when asked', function (): void {
     $reason = new Reason(ReasonCode::NotchCutsStrands, Fit::Unsuitable, ['conductor' => 1.846, 'hole' => 1.464, 'cuts' => 'strands']);
     expect((new Sentence())->of($reason))->toBe('1.85 mm conductor, 1.46 mm hole: it would cut strands.')
-        ->and((new Sentence(LengthUnit::Inch))->of($reason))->toBe('0.073 in conductor, 0.058 in hole: it would cut strands.');
+        ->and((new Sentence(new Units(LengthUnit::Inch)))->of($reason))->toBe('0.073 in conductor, 0.058 in hole: it would cut strands.');
 });
 
 it('has a meaning and a sentence for every code and a case for every code', function (): void {

@@ -5,13 +5,15 @@ declare(strict_types=1);
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Wording\ForceUnit;
 use Gondrik\Core\Wording\LengthUnit;
+use Gondrik\Core\Wording\Units;
 
 /** @return array<string, mixed> what is wanted for the only hole of a line */
-function wantedFor(string $wire, string $terminal, string $line, string $tools, string $rules = '', LengthUnit $length = LengthUnit::Millimetre): array
+function wantedFor(string $wire, string $terminal, string $line, string $tools, string $rules = '', Units $units = new Units()): array
 {
     $workbook = Catalogue::workbook($wire, $terminal, $line, $tools, $rules);
-    $holes = (new ReportWriter($length))->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
+    $holes = (new ReportWriter($units))->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
     expect($holes)->toHaveCount(1);
 
     return $holes[0]['wanted'];
@@ -41,8 +43,33 @@ it('writes what is wanted with the members of the capability that would do', fun
     'an extractor' => ['22-stranded', 'contact-20', 'housing=yes', 'cut-diagonal strip-awg-only four-indent', '', ['codes' => ['size 20'], 'inPlaceOnly' => false]],
 ]);
 
+it('calls a hole by what is to be done and on what', function (string $wire, string $terminal, string $line, string $tools, string $rules, string $name): void {
+    $workbook = Catalogue::workbook($wire, $terminal, $line, $tools, $rules);
+    $holes = (new ReportWriter())->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
+    expect(array_column($holes, 'name'))->toBe([$name]);
+})->with([
+    'a cut' => ['16-stranded', 'ring-blue', '', 'strip-awg-only oval', '', 'Cutting 16 AWG'],
+    'where there is no room' => ['16-stranded', 'ring-blue', 'access=tight', 'strip-awg-only oval', '', 'Cutting 16 AWG, tight'],
+    'a strip' => ['16-stranded', 'ring-blue', '', 'cut-diagonal oval', '', 'Stripping 16 AWG'],
+    'a sheath' => ['pvc-3x1.5', 'ferrule-1.5', '', 'cut-diagonal strip-awg-only square', '', 'Sheath of round PVC cable'],
+    'a nest by its code' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only', '', 'Crimping insulated terminal, 16 AWG, nest “blue”'],
+    'a nest by its size' => ['22-stranded', 'open-24-22', '', 'cut-diagonal strip-awg-only', '', 'Crimping open barrel, 24-22 AWG'],
+    'heat' => ['16-stranded', 'butt-seal', '', 'cut-diagonal strip-awg-only oval', '', 'Shrinking sleeves'],
+    'an iron' => ['22-stranded', 'cup', 'temperature=350', 'cut-diagonal strip-awg-only', '', 'Soldering'],
+    'a torque' => ['1.5-fine', 'clamp-fine', 'torque=0.8', 'cut-diagonal strip-awg-only', '', 'Tightening to 0.8 N·m'],
+    'a torque not stated' => ['1.5-fine', 'clamp-fine', '', 'cut-diagonal strip-awg-only', '', 'Tightening by torque'],
+    'a pull test' => ['16-stranded', 'butt-blue', 'wireB=14-stranded', 'cut-diagonal strip-awg-only oval', 'pullTest=every', 'Pull test to 223 N'],
+    'an extractor' => ['22-stranded', 'contact-20', 'housing=yes', 'cut-diagonal strip-awg-only four-indent', '', 'Extracting “size 20”'],
+]);
+
+it('tells forces in pounds and keeps numbers in newtons', function (): void {
+    // GNU units: 223 N are 50.13 lbf.
+    $wanted = wantedFor('16-stranded', 'butt-blue', 'wireB=14-stranded', 'cut-diagonal strip-awg-only oval', 'pullTest=every', new Units(force: ForceUnit::PoundForce));
+    expect($wanted['text'])->toBe('A pull tester that reaches 50.1 lbf.')->and($wanted['capacity'])->toBe(223.0);
+});
+
 it('tells lengths in inches and keeps numbers in millimetres', function (): void {
-    $wanted = wantedFor('16-stranded', 'ring-blue', '', 'strip-awg-only oval', length: LengthUnit::Inch);
+    $wanted = wantedFor('16-stranded', 'ring-blue', '', 'strip-awg-only oval', units: new Units(length: LengthUnit::Inch));
     expect($wanted['text'])->toBe('A cutter for single wire, 16 AWG, 0.098 in across.')->and($wanted['maxOd'])->toBe(2.5);
 });
 

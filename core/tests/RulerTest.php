@@ -9,6 +9,7 @@ use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
+use Gondrik\Core\Ruler\RulerMiss;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\Workbook;
@@ -54,6 +55,33 @@ it('draws a tool over the sizes it reaches', function (string $wire, string $ter
     'a sheath tool by diameter stands where the cables are' => ['pvc-3x1.5', 'ferrule-1.5', 'sheath-ring', 'strip-sheath', 1.5, 1.5, 'proper'],
     'a nest known by its code stands where the terminals are' => ['22-stranded', 'contact-20', 'four-indent', 'solid-contact', 0.326, 0.519, 'proper'],
 ]);
+
+it('tells where a bar reaches a size and its tool does not do it', function (string $wire, string $terminal, string $line, string $tools, string $lane, array $misses): void {
+    $bars = laneOf(rulerOf(Catalogue::workbook($wire, $terminal, $line, $tools)), $lane)->bars;
+    $told = [];
+    foreach ($bars as $bar) {
+        foreach ($bar->misses as $miss) {
+            $told[] = $bar->tool->id . ': ' . $miss->reason->code->value;
+            expect($bar->reach->covers($miss->area))->toBeTrue()->and($miss->isWhole())->toBeTrue();
+        }
+    }
+    expect($told)->toBe($misses);
+})->with([
+    'a tool that does it' => ['16-stranded', 'ring-blue', '', 'cut-diagonal', 'cut', []],
+    'a tool that does not reach the size at all' => ['2-0-fine', 'lug-2-0', '', 'cut-diagonal', 'cut', []],
+    'a material it is not made for' => ['22-etfe-fine', 'contact-20', '', 'self-adjusting', 'strip', ['self-adjusting: insulation.unsupported']],
+    'a sheath too cold to be pulled' => ['lszh-3x1.5', 'ferrule-1.5', 'ambient=2', 'sheath-never-cold', 'strip-sheath', ['sheath-never-cold: sheath.cold']],
+    'a frame without its blade' => ['16-stranded', 'ring-blue', '', 'cut-frame', 'cut', ['cut-frame: requires.missing']],
+]);
+
+it('counts the lines of a size that a tool does not do', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'kit', 'tools' => [(object) ['tool' => 'cut-diagonal'], (object) ['tool' => 'self-adjusting'], (object) ['tool' => 'oval']]]];
+    $line = static fn(string $id, string $access): stdClass => (object) ['id' => $id, 'wire' => '16-stranded', 'terminal' => 'ring-blue', 'access' => $access, 'midSpan' => $id === 'b'];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'scope', 'lines' => [$line('a', 'open'), $line('b', 'open'), $line('c', 'tight')]]];
+    $miss = laneOf(rulerOf((new WorkbookCodec())->read((string) json_encode($document))), 'strip')->bars[0]->misses[0];
+    expect($miss->lines)->toBe(['b'])->and($miss->of)->toBe(3)->and($miss->isWhole())->toBeFalse();
+});
 
 it('leaves out what has nothing to do with the lane', function (string $wire, string $terminal, string $tool, string $lane): void {
     expect(laneOf(rulerOf(Catalogue::workbook($wire, $terminal, '', $tool)), $lane)->bars)->toBe([]);
@@ -102,6 +130,15 @@ it('keeps every drop and bar in order on any workbook', function (int $seed): vo
         expect($bar)->toBeInstanceOf(RulerBar::class)->and($bar->from())->toBeGreaterThan(0.0)->and($bar->to())->toBeGreaterThanOrEqual($bar->from());
     }
     $names = array_map(static fn(RulerLane $lane): string => $lane->name, $ruler->lanes);
+    // An open ring has a cross on every bar that passes it: nothing looks like cover where there is none.
+    foreach ($ruler->lanes as $lane) {
+        foreach ($ruler->drops as $drop) {
+            foreach (($drop->marks[$lane->name] ?? null) === Status::Hole ? $lane->bars : [] as $bar) {
+                $crossed = array_filter($bar->misses, static fn(RulerMiss $miss): bool => abs($miss->area - $drop->size->area) < 1e-6);
+                expect($crossed)->toHaveCount($bar->reach->covers($drop->size->area) ? 1 : 0);
+            }
+        }
+    }
     foreach ($ruler->drops as $drop) {
         expect(array_diff(array_keys($drop->marks), $names))->toBe([]);
     }

@@ -31,8 +31,8 @@ final class CoverageController extends Controller
         return $this->json([
             'kit' => ['id' => $report->kit->id, 'name' => $report->kit->name, 'note' => $report->kit->note],
             'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'note' => $report->scope->note],
-            'report' => (new ReportWriter($request->length()))->report($report),
-            'ruler' => (new RulerWriter())->ruler(Ruler::of($report)),
+            'report' => (new ReportWriter($request->units()))->report($report),
+            'ruler' => (new RulerWriter($request->units()))->ruler(Ruler::of($report)),
             ...(new ThingsById(withCosts: Gate::allows('export', Shop::class)))->of($workbook),
         ]);
     }
@@ -49,7 +49,7 @@ final class CoverageController extends Controller
             if ($asked !== null) {
                 $others = (new Others($report->kit, $report->rules))->of($asked);
 
-                return $this->json(['data' => array_map((new ReportWriter($request->length()))->match(...), $others)]);
+                return $this->json(['data' => array_map((new ReportWriter($request->units()))->match(...), $others)]);
             }
         }
 

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Gondrik\Core\Wording\ForceUnit;
 use Gondrik\Core\Wording\LengthUnit;
+use Gondrik\Core\Wording\Units;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -21,6 +23,7 @@ final class CoverageRequest extends FormRequest
             'kit' => ['required', 'string', self::ID],
             'scope' => ['required', 'string', self::ID],
             'length' => [Rule::enum(LengthUnit::class)],
+            'force' => [Rule::enum(ForceUnit::class)],
         ];
     }
 
@@ -40,8 +43,12 @@ final class CoverageRequest extends FormRequest
         return $this->string('scope')->value();
     }
 
-    public function length(): LengthUnit
+    /** In which sentences speak. */
+    public function units(): Units
     {
-        return $this->enum('length', LengthUnit::class) ?? LengthUnit::Millimetre;
+        return new Units(
+            $this->enum('length', LengthUnit::class) ?? LengthUnit::Millimetre,
+            $this->enum('force', ForceUnit::class) ?? ForceUnit::Newton,
+        );
     }
 }

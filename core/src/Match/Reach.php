@@ -19,6 +19,30 @@ final readonly class Reach
         public ?Stretch $proven = null,
     ) {}
 
+    /** Thin end, mm². */
+    public function from(): float
+    {
+        return $this->stretches[0]->from;
+    }
+
+    /** Thick end, mm². */
+    public function to(): float
+    {
+        return $this->stretches[count($this->stretches) - 1]->to;
+    }
+
+    /** Whether a size stands on what is drawn of it: on a notch or nest where it has such, else anywhere between its ends. */
+    public function covers(float $area): bool
+    {
+        foreach ($this->segments === [] ? $this->stretches : array_column($this->segments, 'over') as $stretch) {
+            if ($stretch->covers($area)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param non-empty-list<Stretch> $stretches */
     public static function of(array $stretches, ?SizeRange $proven): self
     {

@@ -5,12 +5,19 @@ declare(strict_types=1);
 namespace Gondrik\Core\Match;
 
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Tolerance;
 use Gondrik\Core\Verdict\Fit;
 
 /** A stretch of sizes, as areas in mm², and how well it is done there. */
 final readonly class Stretch
 {
     public function __construct(public float $from, public float $to, public Fit $fit = Fit::Proper) {}
+
+    /** @param float $area mm² */
+    public function covers(float $area): bool
+    {
+        return !Tolerance::isBelow($area, $this->from) && !Tolerance::isAbove($area, $this->to);
+    }
 
     /** From the least to the greatest end of both families. */
     public static function over(SizeRange $range, Fit $fit = Fit::Proper): self

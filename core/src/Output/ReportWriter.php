@@ -13,8 +13,8 @@ use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Reason;
-use Gondrik\Core\Wording\LengthUnit;
 use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Workbook\ObjectCodec;
 
 /** A report as plain data, for the API and the command line alike. */
@@ -29,9 +29,9 @@ final class ReportWriter
     private array $steps = [];
 
     /** @param (\Closure(StepCover): ?list<ToolMatch>)|null $others the tools not chosen; null for steps that do not want them told */
-    public function __construct(LengthUnit $length = LengthUnit::Millimetre, private readonly ?\Closure $others = null)
+    public function __construct(Units $units = new Units(), private readonly ?\Closure $others = null)
     {
-        $this->sentence = new Sentence($length);
+        $this->sentence = new Sentence($units);
     }
 
     /** @return array<string, mixed> */
@@ -144,6 +144,7 @@ final class ReportWriter
     {
         return [
             'op' => $hole->operation->value,
+            'name' => $this->sentence->hole($hole->wanted),
             'lines' => array_map(static fn(Line $line): string => $line->id, $hole->lines),
             'wires' => $hole->wires(),
             'quantity' => $hole->quantity(),

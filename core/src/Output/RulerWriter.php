@@ -11,13 +11,23 @@ use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
+use Gondrik\Core\Ruler\RulerMiss;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Wording\Units;
 
 /** A ruler as plain data. All places are areas in mm². */
-final class RulerWriter
+final readonly class RulerWriter
 {
+    private Sentence $sentence;
+
+    public function __construct(Units $units = new Units())
+    {
+        $this->sentence = new Sentence($units);
+    }
+
     /** @return array<string, mixed> */
     public function ruler(Ruler $ruler): array
     {
@@ -61,6 +71,19 @@ final class RulerWriter
                 'to' => $segment->over->to,
                 'proven' => self::ends($segment->proven),
             ], $bar->reach->segments),
+            'misses' => array_map($this->miss(...), $bar->misses),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function miss(RulerMiss $miss): array
+    {
+        return [
+            'area' => $miss->area,
+            'lines' => $miss->lines,
+            'of' => $miss->of,
+            'code' => $miss->reason->code->value,
+            'text' => $this->sentence->of($miss->reason),
         ];
     }
 

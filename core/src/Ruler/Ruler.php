@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Ruler;
 
+use Gondrik\Core\Coverage\Choice;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Match\OperationRules;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Operation;
 
 /**
@@ -32,23 +35,29 @@ final readonly class Ruler
     {
         $operations = new Operations($report->rules);
         $laneOf = static fn(StepCover $cover): string => $operations->of($cover->step->operation)->lane($cover->work) ?? self::FINISH;
-        $works = [];
+        $lanesIn = [];
         $hasFinish = false;
         foreach ($report->lines as $line) {
             foreach ($line->steps as $cover) {
                 $lane = $laneOf($cover);
                 if ($lane !== self::FINISH) {
-                    $works[$lane]['operation'] = $cover->step->operation;
-                    $works[$lane]['works'][$cover->work->key()] ??= $cover->work;
+                    $lanesIn[$lane]['operation'] = $cover->step->operation;
+                    $lanesIn[$lane]['works'][$cover->work->key()] ??= $cover->work;
+                    $area = $cover->step->wire()->size->area ?? 0.0;
+                    $lanesIn[$lane]['places'][self::place($area)]['area'] = $area;
+                    $lanesIn[$lane]['places'][self::place($area)]['works'][] = [$line->line->id, $cover->work];
                 } elseif ($cover->step->wire() !== null) {
                     $hasFinish = true;
                 }
             }
         }
+        $misses = new Misses(new Choice($report->kit, $report->rules, $operations));
         $lanes = [];
         foreach (self::order() as $name) {
-            if (isset($works[$name]['operation'], $works[$name]['works'])) {
-                $lanes[] = new RulerLane($name, self::bars($report, $operations, $works[$name]['operation'], array_values($works[$name]['works'])));
+            if (isset($lanesIn[$name])) {
+                ['operation' => $operation, 'works' => $works, 'places' => $places] = $lanesIn[$name];
+                $bars = self::bars($report, $operations->of($operation), array_values($works));
+                $lanes[] = new RulerLane($name, array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, $misses->of($bar->tool, $operation, $bar->reach, $places)), $bars));
             }
         }
         if ($hasFinish) {
@@ -67,17 +76,24 @@ final readonly class Ruler
         return array_values(array_unique([...$names, ...$classes]));
     }
 
+    /** Sizes that differ by less than this are one place. */
+    private static function place(float $area): string
+    {
+        return (string) round($area, 6);
+    }
+
     /**
-     * @param non-empty-list<Work> $works of the lane
+     * @param OperationRules<Work, Capability> $rules
+     * @param non-empty-list<Work>             $works of the lane
      *
      * @return list<RulerBar> in the order of the kit
      */
-    private static function bars(Report $report, Operations $operations, Operation $operation, array $works): array
+    private static function bars(Report $report, OperationRules $rules, array $works): array
     {
         $bars = [];
         foreach ($report->kit->tools as $entry) {
-            foreach ($entry->tool->capabilitiesFor($operation) as $capability) {
-                $reach = $operations->of($operation)->reach($capability, $works);
+            foreach ($entry->tool->capabilitiesFor($rules->operation()) as $capability) {
+                $reach = $rules->reach($capability, $works);
                 if ($reach !== null) {
                     $bars[] = new RulerBar($entry->tool, $reach);
                 }
@@ -98,7 +114,7 @@ final readonly class Ruler
         $covers = [];
         foreach ($report->lines as $cover) {
             foreach ($cover->line->ends as $end) {
-                $key = (string) round($end->wire->size->area, 6);
+                $key = self::place($end->wire->size->area);
                 $sizes[$key] ??= $end->wire->size;
                 $covers[$key][$cover->line->id] = $cover;
             }

@@ -10,17 +10,18 @@ use Gondrik\Core\Tool\Tool;
 /** What one capability of a tool reaches. */
 final readonly class RulerBar
 {
-    public function __construct(public Tool $tool, public Reach $reach) {}
+    /** @param list<RulerMiss> $misses from thin to thick */
+    public function __construct(public Tool $tool, public Reach $reach, public array $misses = []) {}
 
     /** mm² */
     public function from(): float
     {
-        return $this->reach->stretches[0]->from;
+        return $this->reach->from();
     }
 
     /** mm² */
     public function to(): float
     {
-        return $this->reach->stretches[count($this->reach->stretches) - 1]->to;
+        return $this->reach->to();
     }
 }

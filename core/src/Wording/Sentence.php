@@ -14,9 +14,9 @@ final readonly class Sentence
 {
     private Template $template;
 
-    public function __construct(LengthUnit $length = LengthUnit::Millimetre)
+    public function __construct(Units $units = new Units())
     {
-        $this->template = new Template($length);
+        $this->template = new Template($units);
     }
 
     public function of(Reason $reason): string
@@ -36,11 +36,19 @@ final readonly class Sentence
     {
         $asked = $wanted->asked;
 
-        return ucfirst($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value], $wanted->numbers))
+        return ucfirst($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value]['text'], $wanted->numbers))
             . ($asked->compact ? ', compact' : '')
             . ($asked->oneHanded ? ', for one hand' : '')
             . ($asked->noMains ? ', without mains' : '')
             . '.';
+    }
+
+    /** A hole in a few words, to be called by. */
+    public function hole(Wanted $wanted): string
+    {
+        return ucfirst($this->template->fill(self::wantedTexts()[$wanted->capability::operation()->value]['name'], $wanted->numbers))
+            . ($wanted->asked->compact ? ', tight' : '')
+            . ($wanted->asked->oneHanded ? ', one-handed' : '');
     }
 
     /** One sentence on what a code means, for the reference. */
@@ -57,11 +65,11 @@ final readonly class Sentence
         return $rows ??= array_column(Table::rows('reasons'), null, 'code');
     }
 
-    /** @return array<string, string> by operation */
+    /** @return array<string, array<string, string>> rows by operation */
     private static function wantedTexts(): array
     {
         static $rows = null;
 
-        return $rows ??= array_column(Table::rows('wanted'), 'text', 'op');
+        return $rows ??= array_column(Table::rows('wanted'), null, 'op');
     }
 }

@@ -14,7 +14,7 @@ namespace Gondrik\Core\Wording;
  */
 final readonly class Template
 {
-    public function __construct(private LengthUnit $length) {}
+    public function __construct(private Units $units) {}
 
     /** @param array<string, string|int|float|list<string>> $numbers */
     public function fill(string $text, array $numbers): string
@@ -74,10 +74,10 @@ final readonly class Template
         }
 
         return match (true) {
-            $format === 'mm' => $this->length->say((float) $value),
+            $format === 'mm' => $this->units->length->say((float) $value),
             $format === '%' => LengthUnit::plain(100 * $value, 0) . ' %',
             $format === 'C' => LengthUnit::plain((float) $value, 1) . ' °C',
-            $format === 'N' => LengthUnit::plain((float) $value, 1) . ' N',
+            $format === 'N' => $this->units->force->say((float) $value),
             $format === 'Nm' => LengthUnit::plain((float) $value, 2) . ' N·m',
             $format === 'mm2' => LengthUnit::plain((float) $value, 2) . ' mm²',
             str_starts_with($format, '*') => Words::counted((int) $value, substr($format, 1)),

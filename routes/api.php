@@ -9,6 +9,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ToolController;
 use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
 use App\Models\Shop;
@@ -27,6 +28,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::middleware('can:read,' . Shop::class)->group(static function (): void {
         Route::get('kits', [KitController::class, 'index']);
+        Route::get('tools', [ToolController::class, 'index']);
         Route::get('scopes', [ScopeController::class, 'index']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');

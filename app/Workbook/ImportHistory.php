@@ -37,8 +37,8 @@ final readonly class ImportHistory
     }
 
     /**
-     * @throws InvalidWorkbook       when it no longer goes together with what the shop has; then nothing has changed
-     * @throws ConflictHttpException when it would do something else than what was shown
+     * @throws InvalidWorkbook  when it no longer goes together with what the shop has; then nothing has changed
+     * @throws ChangedMeanwhile when it would do something else than what was shown
      */
     public function apply(Shop $shop, Import $import): ImportPlan
     {
@@ -47,7 +47,7 @@ final readonly class ImportHistory
             $workbook = $this->codec->read($import->content);
             $plan = $this->importer->plan($locked, $workbook);
             if (!$plan->changesNothing() && $plan->hash !== $import->plan_hash) {
-                throw new ConflictHttpException('The shop has changed since this file was looked at, and it would do something else now: bring it again.');
+                throw new ChangedMeanwhile('The shop has changed since this file was looked at, and it would do something else now: bring it again.');
             }
             $before = $this->text($locked);
             $this->importer->apply($locked, $workbook);
@@ -63,7 +63,8 @@ final readonly class ImportHistory
     /**
      * The shop as it was before the import.
      *
-     * @throws ConflictHttpException when there is nothing to take back, or the shop has changed since
+     * @throws ConflictHttpException when there is nothing to take back
+     * @throws ChangedMeanwhile      when the shop has changed since
      */
     public function undo(Shop $shop, Import $import, User $by): void
     {
@@ -73,7 +74,7 @@ final readonly class ImportHistory
                 throw new ConflictHttpException('This import has changed nothing that could be taken back.');
             }
             if ($import->after_hash !== $this->hash($locked)) {
-                throw new ConflictHttpException('The shop has been changed since; taking this import back would undo that too.');
+                throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
             $this->importer->restore($locked, $this->codec->read($import->before));
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);

@@ -69,6 +69,21 @@ final readonly class ShopWorkbook
         });
     }
 
+    /** The shop's tools and the kits they are in. */
+    public function tools(Shop $shop): Workbook
+    {
+        return Snapshot::read(fn(): Workbook => $this->read(
+            $shop,
+            new Collection(),
+            new Collection(),
+            self::rows($shop->tools()),
+            self::rows($shop->kits()),
+            self::rows($shop->kitTools()),
+            new Collection(),
+            [],
+        ));
+    }
+
     /**
      * Plain rows, in the order in which they came.
      *

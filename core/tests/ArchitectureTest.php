@@ -32,10 +32,10 @@ const ROOMS = [
     'Bench' => ['Reference', 'Size', 'Terminal', 'Rules'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
-    'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Match', 'Coverage'],
+    'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Verdict', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
-    'Output' => ['Size', 'Verdict', 'Tool', 'Scope', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
+    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Scope', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

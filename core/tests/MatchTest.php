@@ -16,8 +16,8 @@ use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Verdict\ReasonCode;
 use Gondrik\Core\Wording\LengthUnit;
-use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Wording\Units;
 
 it('matches one tool to one step', function (array $row): void {
     $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tool'], $row['rules'], $row['kit']);

@@ -10,6 +10,7 @@ use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
 use Gondrik\Core\Ruler\RulerMiss;
+use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\Workbook;
@@ -82,6 +83,24 @@ it('counts the lines of a size that a tool does not do', function (): void {
     $miss = laneOf(rulerOf((new WorkbookCodec())->read((string) json_encode($document))), 'strip')->bars[0]->misses[0];
     expect($miss->lines)->toBe(['b'])->and($miss->of)->toBe(3)->and($miss->isWhole())->toBeFalse();
 });
+
+it('shows a tool by itself with what is printed on it', function (string $tool, array $lanes): void {
+    $catalogue = Catalogue::workbook('16-stranded', 'ring-blue', '', $tool);
+    $told = [];
+    foreach (ToolRuler::of($catalogue->kits[0]->tools[0]->tool) as $lane) {
+        foreach ($lane->bars as $bar) {
+            $told[] = $lane->name . ' ' . round($bar->from(), 2) . '-' . round($bar->to(), 2) . str_repeat('|', count($bar->reach->segments));
+        }
+    }
+    expect($told)->toBe($lanes);
+})->with([
+    'a cutter' => ['cut-cable', ['cut 0.82-107.22']],
+    'a crimper with its nests' => ['oval', ['crimp 0.33-5.26|||']],
+    'a nest that has a code alone is no place' => ['oval-coded-only', []],
+    'a sheath stripper by diameter alone' => ['sheath-ring', []],
+    'a sheath stripper by size' => ['sheath-size', ['strip-sheath 2.5-4']],
+    'a heat gun has no size' => ['gun', []],
+]);
 
 it('leaves out what has nothing to do with the lane', function (string $wire, string $terminal, string $tool, string $lane): void {
     expect(laneOf(rulerOf(Catalogue::workbook($wire, $terminal, '', $tool)), $lane)->bars)->toBe([]);

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Support\Facades\Route;
 use Tests\Support\OpenApi;
 
@@ -36,6 +40,7 @@ it('answers as described', function (): void {
     foreach ([
         ['get', '/session', $this->getJson('/api/v1/session')],
         ['get', '/kits', $this->getJson('/api/v1/kits')],
+        ['get', '/tools', $this->getJson('/api/v1/tools')],
         ['get', '/scopes', $this->getJson('/api/v1/scopes')],
         ['get', '/coverage', $this->getJson('/api/v1/coverage?' . $pair)],
         ['get', '/coverage', $this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel')],
@@ -52,6 +57,15 @@ it('answers as described', function (): void {
         expect(OpenApi::mismatch($response, $method, $path))->toBe('', $method . ' ' . $path);
     }
 });
+
+it('describes every hole that there can be', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->readStored(GeneratedWorkbook::of($seed, 40, 6));
+    $report = (new ReportWriter())->report(Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
+    expect($report['holes'])->not->toBe([]);
+    foreach ($report['holes'] as $hole) {
+        expect(OpenApi::flaws(json_decode((string) json_encode($hole)), 'components/schemas/Hole'))->toBe('');
+    }
+})->with(range(1, 12));
 
 it('would notice an answer that is not as described', function (): void {
     $this->actingAs($this->lead($this->demo()));

@@ -11,7 +11,9 @@ use Opis\JsonSchema\Validator;
 /** Holds answers of the API against its description. */
 final class OpenApi
 {
-    private const ID = 'urn:gondrik:openapi';
+    private const ID = 'https://gondrik.example/api/v1/openapi.json';
+
+    private const WORKBOOK = 'https://gondrik.example/api/v1/workbook.schema.json';
 
     public static function document(): \stdClass
     {
@@ -37,13 +39,22 @@ final class OpenApi
         if (!isset($described->content->{$type})) {
             return "the type {$type} is not described";
         }
+        $pointer = implode('/', array_map(static fn(string $part): string => str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $part), ['paths', $path, $method, 'responses', $status, 'content', $type, 'schema']));
+
+        return self::flaws(json_decode((string) $response->getContent()), $pointer);
+    }
+
+    /** What of a value does not fit a part of the description, "" when all does. */
+    public static function flaws(mixed $value, string $pointer): string
+    {
         $validator = new Validator(max_errors: 20, stop_at_first_error: false);
         $document = self::document();
         $document->{'$id'} = self::ID;
         $validator->resolver()?->registerRaw($document, self::ID);
-        $pointer = implode('/', array_map(static fn(string $part): string => str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $part), ['paths', $path, $method, 'responses', $status, 'content', $type, 'schema']));
-        $result = $validator->validate(json_decode((string) $response->getContent()), (object) ['$ref' => self::ID . '#/' . $pointer]);
-        $error = $result->error();
+        $workbook = json_decode((string) file_get_contents(__DIR__ . '/../../core/data/workbook.schema.json'), flags: JSON_THROW_ON_ERROR);
+        $workbook->{'$id'} = self::WORKBOOK;
+        $validator->resolver()?->registerRaw($workbook, self::WORKBOOK);
+        $error = $validator->validate($value, (object) ['$ref' => self::ID . '#/' . $pointer])->error();
 
         return $error === null ? '' : (string) json_encode((new ErrorFormatter())->format($error));
     }

@@ -57,6 +57,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tools of the shop */
+        get: operations["listTools"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/scopes": {
         parameters: {
             query?: never;
@@ -243,7 +260,11 @@ export interface components {
         ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
-            type: string;
+            /**
+             * @description changed: somebody else has changed what was to be written, since it was read.
+             * @enum {string}
+             */
+            type: "about:blank" | "urn:gondrik:problem:changed";
             title: string;
             status: number;
             detail: string;
@@ -256,12 +277,14 @@ export interface components {
             expected: string;
         };
         Person: {
+            id: number;
             name: string;
             email: string;
             /** @enum {string} */
             role: "lead" | "coordinator" | "hand";
             shop: string;
             maySetUpTheShop: boolean;
+            shopId: number;
         };
         DemoAccount: {
             name: string;
@@ -289,11 +312,6 @@ export interface components {
             name: string;
             note: string | null;
             lines: number;
-        };
-        Named: {
-            id: string;
-            name: string;
-            note: string | null;
         };
         Reason: {
             code: components["schemas"]["ReasonCode"];
@@ -333,14 +351,47 @@ export interface components {
             checks: components["schemas"]["Reason"][];
             steps: components["schemas"]["Step"][];
         };
-        /** @description The members of the capability that would do, and a sentence. */
+        /** @description The members of the capability that would do, what the lines ask of its tool, and a sentence. */
         Wanted: {
             text: string;
-        } & {
-            [key: string]: unknown;
+            single?: components["schemas"]["range"];
+            multi?: components["schemas"]["range"];
+            maxOd?: components["schemas"]["positive"];
+            /** @enum {string} */
+            method?: "notch" | "die" | "self-adjusting" | "knife" | "score" | "pull" | "earth-pull";
+            size?: components["schemas"]["range"];
+            positions?: components["schemas"]["position"][];
+            insulation?: components["schemas"]["material"][];
+            midSpan?: boolean;
+            small?: boolean;
+            shapes?: components["schemas"]["sheathShape"][];
+            materials?: components["schemas"]["material"][];
+            od?: components["schemas"]["limits"];
+            section?: components["schemas"]["positive"];
+            cold?: components["schemas"]["notNegative"];
+            coldBelow?: components["schemas"]["celsius"];
+            class?: components["schemas"]["class"];
+            profiles?: components["schemas"]["profile"][];
+            control?: components["schemas"]["control"];
+            sizes?: components["schemas"]["range"][];
+            codes?: string[];
+            gripsInsulation?: boolean;
+            insulationOd?: components["schemas"]["limits"];
+            seal?: components["schemas"]["limits"];
+            heat?: components["schemas"]["heat"];
+            temperature?: components["schemas"]["celsiusLimits"];
+            range?: components["schemas"]["limits"];
+            capacity?: components["schemas"]["positive"];
+            threads?: components["schemas"]["thread"][];
+            compact?: boolean;
+            oneHanded?: boolean;
+            energy?: components["schemas"]["energy"];
+            inPlaceOnly?: boolean;
         };
         Hole: {
             op: components["schemas"]["Operation"];
+            /** @description In a few words, to call it by. */
+            name: string;
             lines: string[];
             wires: string[];
             quantity: number;
@@ -391,6 +442,7 @@ export interface components {
             segments: components["schemas"]["Segment"][];
             /** @description From thin to thick, end to end. */
             stretches: components["schemas"]["Stretch"][];
+            misses: components["schemas"]["Miss"][];
         };
         Lane: {
             name: string;
@@ -415,61 +467,38 @@ export interface components {
             lanes: components["schemas"]["Lane"][];
             drops: components["schemas"]["Drop"][];
         };
-        /** @description A line as in the workbook. */
-        Line: {
-            id: string;
-            wire?: string;
-            terminal?: string;
-            wireB?: string;
-            quantity?: number;
-            note?: string;
-        } & {
-            [key: string]: unknown;
-        };
-        /** @description A wire as in the workbook. */
-        Wire: {
-            id: string;
-            name: string;
-            size: string;
-            construction: string;
-            insulation: string;
-        } & {
-            [key: string]: unknown;
-        };
-        /** @description A terminal as in the workbook. */
-        Terminal: {
-            id: string;
-            name: string;
-            class: string;
-            size: string;
-        } & {
-            [key: string]: unknown;
-        };
-        /** @description A tool as in the workbook. */
-        Tool: {
-            id: string;
-            name: string;
-            kind: string;
-            capabilities: Record<string, never>[];
-        } & {
-            [key: string]: unknown;
+        Line: components["schemas"]["line"];
+        Wire: components["schemas"]["wire"];
+        Terminal: components["schemas"]["terminal"];
+        /** @description A tool as in the workbook; who may not see prices does not get them. */
+        Tool: components["schemas"]["tool"] & {
+            capabilities: components["schemas"]["Capability"][];
         };
         Coverage: {
-            kit: components["schemas"]["Named"];
-            scope: components["schemas"]["Named"];
+            kit: components["schemas"]["kit"];
+            scope: components["schemas"]["ScopeHead"];
             report: components["schemas"]["Report"];
             ruler: components["schemas"]["Ruler"];
             lines: {
-                [key: string]: components["schemas"]["Line"];
+                [key: string]: components["schemas"]["line"];
             };
             wires: {
-                [key: string]: components["schemas"]["Wire"];
+                [key: string]: components["schemas"]["wire"];
             };
             terminals: {
-                [key: string]: components["schemas"]["Terminal"];
+                [key: string]: components["schemas"]["terminal"];
             };
             tools: {
                 [key: string]: components["schemas"]["Tool"];
+            };
+            /** @description Where each wire stands and what each terminal takes, in mm². */
+            spans: {
+                wires: {
+                    [key: string]: number;
+                };
+                terminals: {
+                    [key: string]: components["schemas"]["Reach"];
+                };
             };
         };
         Count: {
@@ -517,6 +546,389 @@ export interface components {
                 ok: boolean;
                 waiting: number;
             };
+        };
+        Kit: components["schemas"]["kit"];
+        Capability: components["schemas"]["cut"] | components["schemas"]["strip"] | components["schemas"]["strip-sheath"] | components["schemas"]["crimp"] | components["schemas"]["sleeve"] | components["schemas"]["solder"] | components["schemas"]["torque"] | components["schemas"]["pull-test"] | components["schemas"]["extract"] | components["schemas"]["shear-screw"];
+        /** @description A scope as in the workbook; its lines stand apart. */
+        ScopeHead: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            houseRules?: components["schemas"]["houseRules"];
+            carry?: components["schemas"]["kind"][];
+            days?: components["schemas"]["count"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A size that a bar reaches and its tool does not do: for which of how many lines, and the first check that fails. */
+        Miss: {
+            area: number;
+            lines: string[];
+            of: number;
+            code: components["schemas"]["ReasonCode"];
+            text: string;
+        };
+        /** @description A tool, the kits it is in, and what is printed on it along the sizes. */
+        ToolInShop: {
+            id: string;
+            tool: components["schemas"]["Tool"];
+            kits: {
+                id: string;
+                name: string;
+                count: number;
+            }[];
+            lanes: components["schemas"]["Lane"][];
+        };
+        id: string;
+        name: string;
+        /** @enum {unknown} */
+        kind: "cutter" | "stripper" | "sheath-stripper" | "crimper" | "press" | "die" | "heat" | "solder" | "torque" | "extractor" | "puller" | "screw-cutter" | "wrench" | "pliers" | "vise" | "magnifier" | "light" | "marker" | "drill" | "duct-cutter" | "tie-tool" | "meter" | "two-pole-tester" | "proximity-tester" | "eye-protection" | "first-aid" | "other";
+        /** Format: size-range */
+        range: string;
+        positive: number;
+        count: number;
+        /** @enum {unknown} */
+        grade: "proper" | "makeshift";
+        /** @enum {unknown} */
+        skill: "any" | "trained";
+        text: string;
+        cut: {
+            /** @constant */
+            op: "cut";
+            single: components["schemas"]["range"];
+            multi?: components["schemas"]["range"];
+            maxOd?: components["schemas"]["positive"];
+            bites?: components["schemas"]["count"];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        sheathShape: "round" | "flat";
+        /** @enum {unknown} */
+        material: "pvc" | "pe" | "xlpe" | "lszh" | "rubber" | "silicone" | "etfe" | "ptfe" | "fep" | "pur" | "tpe" | "polyimide";
+        /** @enum {unknown} */
+        sheathMethod: "pull" | "score" | "earth-pull";
+        notNegative: number;
+        limits: {
+            min?: components["schemas"]["notNegative"];
+            max?: components["schemas"]["notNegative"];
+        };
+        celsius: number;
+        "strip-sheath": {
+            /** @constant */
+            op: "strip-sheath";
+            shapes: components["schemas"]["sheathShape"][];
+            materials: components["schemas"]["material"][];
+            method?: components["schemas"]["sheathMethod"];
+            size?: components["schemas"]["range"];
+            od?: components["schemas"]["limits"];
+            section?: components["schemas"]["positive"];
+            cold?: components["schemas"]["notNegative"];
+            coldBelow?: components["schemas"]["celsius"];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        stripMethod: "notch" | "die" | "self-adjusting" | "knife" | "score";
+        code: string;
+        position: {
+            label: components["schemas"]["code"];
+            solid?: components["schemas"]["range"];
+            stranded?: components["schemas"]["range"];
+            hole?: components["schemas"]["positive"];
+        };
+        strip: {
+            /** @constant */
+            op: "strip";
+            method: components["schemas"]["stripMethod"];
+            insulation: components["schemas"]["material"][];
+            size?: components["schemas"]["range"];
+            positions?: components["schemas"]["position"][];
+            insulationMakeshift?: components["schemas"]["material"][];
+            maxOd?: components["schemas"]["positive"];
+            stop?: components["schemas"]["limits"];
+            gang?: components["schemas"]["count"];
+            small?: boolean;
+            midSpan?: boolean;
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        profile: "oval" | "dimple" | "indent" | "three-point" | "roll" | "roll-single" | "four-indent" | "square" | "trapezoid" | "hexagon" | "hammer" | "parallel" | "coax" | "ignition" | "pliers";
+        /** @enum {unknown} */
+        control: "full-cycle" | "free" | "hydraulic" | "screw" | "impact";
+        nest: {
+            label: components["schemas"]["code"];
+            code?: components["schemas"]["code"];
+            size?: components["schemas"]["range"];
+            proven?: components["schemas"]["range"];
+            insulationOd?: components["schemas"]["limits"];
+            seal?: components["schemas"]["limits"];
+            gripsInsulation?: boolean;
+        };
+        /** @enum {unknown} */
+        class: "insulated" | "heat-shrink" | "bare" | "open-barrel" | "sealed-open-barrel" | "solid-contact" | "ferrule" | "twin-ferrule" | "lug" | "tap" | "ribbon" | "coax" | "ignition" | "solder-cup" | "solder-splice" | "screw-clamp" | "push-in" | "twist-on";
+        crimp: {
+            /** @constant */
+            op: "crimp";
+            profile: components["schemas"]["profile"];
+            control: components["schemas"]["control"];
+            nests: components["schemas"]["nest"][];
+            classes?: components["schemas"]["class"][];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        celsiusLimits: {
+            min?: components["schemas"]["celsius"];
+            max?: components["schemas"]["celsius"];
+        };
+        solder: {
+            /** @constant */
+            op: "solder";
+            temperature?: components["schemas"]["celsiusLimits"];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        heat: "gun" | "torch" | "lighter";
+        sleeve: {
+            /** @constant */
+            op: "sleeve";
+            heat: components["schemas"]["heat"];
+            maxOd?: components["schemas"]["positive"];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        torque: {
+            /** @constant */
+            op: "torque";
+            range: components["schemas"]["limits"];
+            powered?: boolean;
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        "pull-test": {
+            /** @constant */
+            op: "pull-test";
+            capacity: components["schemas"]["positive"];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        extract: {
+            /** @constant */
+            op: "extract";
+            codes: components["schemas"]["code"][];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        thread: string;
+        "shear-screw": {
+            /** @constant */
+            op: "shear-screw";
+            threads: components["schemas"]["thread"][];
+            grade?: components["schemas"]["grade"];
+            skill?: components["schemas"]["skill"];
+            proven?: components["schemas"]["range"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
+        capability: {
+            op: components["schemas"]["operation"];
+        } & (unknown & unknown & unknown & unknown & unknown & unknown & unknown & unknown & unknown & unknown);
+        cents: number;
+        /** @enum {unknown} */
+        energy: "hand" | "battery" | "mains" | "gas";
+        tool: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            kind: components["schemas"]["kind"];
+            capabilities: components["schemas"]["capability"][];
+            price?: components["schemas"]["cents"];
+            massGrams?: components["schemas"]["count"];
+            handSpan?: components["schemas"]["positive"];
+            gripForce?: components["schemas"]["positive"];
+            headSize?: components["schemas"]["positive"];
+            compact?: boolean;
+            oneHanded?: boolean;
+            energy?: components["schemas"]["energy"];
+            requires?: components["schemas"]["id"][];
+            perUse?: components["schemas"]["cents"];
+            perMonth?: components["schemas"]["cents"];
+            inPlaceOnly?: boolean;
+            note?: components["schemas"]["text"];
+        };
+        kitEntry: {
+            tool: components["schemas"]["id"];
+            count?: components["schemas"]["count"];
+        };
+        hand: {
+            gripForce?: components["schemas"]["positive"];
+            handSpan?: components["schemas"]["positive"];
+        };
+        kit: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            tools: components["schemas"]["kitEntry"][];
+            travels?: boolean;
+            hand?: components["schemas"]["hand"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        preset: "building" | "vehicle" | "marine" | "panel" | "aircraft" | "bench";
+        /** @enum {unknown} */
+        stance: "accept" | "refuse";
+        /** @enum {unknown} */
+        pullTesting: "no" | "tug" | "sample" | "every";
+        insulations: string | unknown[];
+        /** @enum {unknown} */
+        pullStandard: "by-class" | "UL 486A-486B" | "IEC 60352-2" | "SAE AS7928" | "ABYC E-11" | "IEC 60947-1" | "IEC 61238-1";
+        /** @enum {unknown} */
+        redBand: "22-16" | "22-18";
+        houseRules: {
+            preset?: components["schemas"]["preset"];
+            makeshiftCounts?: boolean;
+            trainedHands?: boolean;
+            openFlame?: boolean;
+            fullCycleFor?: components["schemas"]["class"][];
+            indentOnInsulated?: components["schemas"]["stance"];
+            hammerLugs?: components["schemas"]["stance"];
+            taps?: components["schemas"]["stance"];
+            tinning?: components["schemas"]["stance"];
+            solderSplices?: components["schemas"]["stance"];
+            insulationGrip?: components["schemas"]["class"][];
+            wetNeedsSleeve?: boolean;
+            pullTest?: components["schemas"]["pullTesting"];
+            listedWire?: boolean;
+            insulations?: components["schemas"]["insulations"];
+            solderOnCrimp?: components["schemas"]["stance"];
+            pullStandard?: components["schemas"]["pullStandard"];
+            poweredFinalTorque?: boolean;
+            redBand?: components["schemas"]["redBand"];
+            backupFor?: components["schemas"]["operation"][];
+            carry?: components["schemas"]["kind"][];
+        };
+        /** @enum {unknown} */
+        preparation: "none" | "re-laid" | "twist" | "tin";
+        /** Format: stud */
+        stud: string;
+        /** @enum {unknown} */
+        clamp: "rectangular" | "round";
+        /** @enum {unknown} */
+        place: "plain" | "corrosive" | "vibration" | "hot";
+        /** @enum {unknown} */
+        access: "open" | "tight" | "one-handed";
+        /** @enum {unknown} */
+        sleeveKind: "none" | "plain" | "lined" | "tape";
+        handStep: {
+            op: components["schemas"]["operation"];
+            remark: components["schemas"]["name"];
+        };
+        line: {
+            id: components["schemas"]["id"];
+            wire?: components["schemas"]["id"];
+            terminal?: components["schemas"]["id"];
+            quantity?: components["schemas"]["count"];
+            wireB?: components["schemas"]["id"];
+            wiresInBarrel?: components["schemas"]["count"];
+            prep?: components["schemas"]["preparation"];
+            stud?: components["schemas"]["stud"];
+            clamp?: components["schemas"]["clamp"];
+            place?: components["schemas"]["place"];
+            wet?: boolean;
+            ambient?: components["schemas"]["celsius"];
+            noMains?: boolean;
+            access?: components["schemas"]["access"];
+            midSpan?: boolean;
+            housing?: boolean;
+            sleeve?: components["schemas"]["sleeveKind"];
+            movable?: boolean;
+            torque?: components["schemas"]["positive"];
+            shear?: components["schemas"]["thread"];
+            temperature?: components["schemas"]["celsius"];
+            add?: components["schemas"]["handStep"][];
+            drop?: components["schemas"]["handStep"][];
+            note?: components["schemas"]["text"];
+        };
+        /** Format: wire-size */
+        size: string;
+        /** @enum {unknown} */
+        construction: "solid" | "stranded" | "fine";
+        /** @enum {unknown} */
+        conductor: "copper" | "tinned-copper" | "nickel-copper" | "clad-aluminium" | "aluminium";
+        sheath: {
+            material: components["schemas"]["material"];
+            shape: components["schemas"]["sheathShape"];
+            od?: components["schemas"]["positive"];
+            width?: components["schemas"]["positive"];
+            height?: components["schemas"]["positive"];
+            strip?: components["schemas"]["positive"];
+            bareEarth?: boolean;
+        };
+        wire: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            size: components["schemas"]["size"];
+            construction: components["schemas"]["construction"];
+            insulation: components["schemas"]["material"];
+            strands?: components["schemas"]["count"];
+            conductor?: components["schemas"]["conductor"];
+            insulationOd?: components["schemas"]["positive"];
+            cores?: components["schemas"]["count"];
+            sheath?: components["schemas"]["sheath"];
+            minTemperature?: components["schemas"]["celsius"];
+            code?: components["schemas"]["code"];
+            listed?: boolean;
+        };
+        stripLength: {
+            nominal?: components["schemas"]["positive"];
+            min?: components["schemas"]["positive"];
+            max?: components["schemas"]["positive"];
+        };
+        barrel: {
+            length?: components["schemas"]["positive"];
+            od?: components["schemas"]["positive"];
+        };
+        terminal: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            class: components["schemas"]["class"];
+            size: components["schemas"]["range"];
+            shape?: components["schemas"]["code"];
+            nest?: components["schemas"]["code"];
+            strip?: components["schemas"]["stripLength"];
+            stud?: components["schemas"]["stud"];
+            insulationOd?: components["schemas"]["limits"];
+            seal?: components["schemas"]["limits"];
+            wiresPerBarrel?: components["schemas"]["count"];
+            takes?: components["schemas"]["construction"][];
+            conductors?: components["schemas"]["conductor"][];
+            sealed?: boolean;
+            sleeve?: components["schemas"]["sleeveKind"];
+            sleeveToRear?: boolean;
+            grade?: components["schemas"]["grade"];
+            suits?: components["schemas"]["place"][];
+            /** @enum {unknown} */
+            ends?: 1 | 2;
+            extractCode?: components["schemas"]["code"];
+            barrel?: components["schemas"]["barrel"];
+            price?: components["schemas"]["cents"];
         };
     };
     responses: never;
@@ -739,6 +1151,47 @@ export interface operations {
             };
         };
     };
+    listTools: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Kits */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["ToolInShop"][];
+                        ticks: components["schemas"]["Tick"][];
+                    };
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     listScopes: {
         parameters: {
             query?: never;
@@ -788,6 +1241,8 @@ export interface operations {
                 scope: string;
                 /** @description Unit in which sentences tell lengths */
                 length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
             };
             header?: never;
             path?: never;
@@ -851,6 +1306,8 @@ export interface operations {
                 scope: string;
                 /** @description Unit in which sentences tell lengths */
                 length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
             };
             header?: never;
             path: {

@@ -27,12 +27,12 @@ final class CoverageController extends Controller
     {
         $workbook = $this->workbook($request);
         $report = $this->report($workbook);
+        $rulers = new RulerWriter($request->units());
 
         return $this->json([
-            'kit' => ['id' => $report->kit->id, 'name' => $report->kit->name, 'note' => $report->kit->note],
-            'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'note' => $report->scope->note],
             'report' => (new ReportWriter($request->units()))->report($report),
-            'ruler' => (new RulerWriter($request->units()))->ruler(Ruler::of($report)),
+            'ruler' => $rulers->ruler(Ruler::of($report)),
+            'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
             ...(new ThingsById(withCosts: Gate::allows('export', Shop::class)))->of($workbook),
         ]);
     }

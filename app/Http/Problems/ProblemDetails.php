@@ -17,6 +17,7 @@ final readonly class ProblemDetails
         private string $title,
         private string $detail,
         private array $problems = [],
+        private ProblemType $type = ProblemType::Plain,
     ) {}
 
     public static function ofWorkbook(InvalidWorkbook $error): self
@@ -41,6 +42,6 @@ final readonly class ProblemDetails
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['type' => 'about:blank', 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, ...$this->problems === [] ? [] : ['problems' => $this->problems]];
+        return ['type' => $this->type->value, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, ...$this->problems === [] ? [] : ['problems' => $this->problems]];
     }
 }

@@ -15,10 +15,12 @@ final class PersonResource extends JsonResource
     public function toArray(Request $request): array
     {
         return [
+            'id' => $this->id,
             'name' => $this->name,
             'email' => $this->email,
             'role' => $this->role->value,
             'shop' => $this->shop()->firstOrFail()->name,
+            'shopId' => $this->shop_id,
             'maySetUpTheShop' => $this->role->maySetUpTheShop(),
         ];
     }

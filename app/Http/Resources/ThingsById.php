@@ -14,21 +14,32 @@ final readonly class ThingsById
 {
     public function __construct(private bool $withCosts) {}
 
-    /** @return array{lines: object, wires: object, terminals: object, tools: object} of a workbook with one scope */
+    /** @return array{kit: object, scope: object, lines: object, wires: object, terminals: object, tools: object} of a workbook with one kit and one scope */
     public function of(Workbook $workbook): array
     {
-        $tools = $this->byId($workbook->tools);
-        if (!$this->withCosts) {
-            $costs = array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name'));
-            $tools = array_map(static fn(\stdClass $tool): \stdClass => (object) array_diff_key(get_object_vars($tool), $costs), $tools);
-        }
+        $scope = get_object_vars((new ObjectCodec())->write($workbook->scopes[0]));
+        $lines = array_column($scope['lines'], null, 'id');
 
         return [
-            'lines' => (object) $this->byId($workbook->scopes[0]->lines),
+            'kit' => (new ObjectCodec())->write($workbook->kits[0]),
+            'scope' => (object) array_diff_key($scope, ['lines' => null]),
+            'lines' => (object) $lines,
             'wires' => (object) $this->byId($workbook->wires),
             'terminals' => (object) $this->byId($workbook->terminals),
-            'tools' => (object) $tools,
+            'tools' => (object) $this->tools($workbook),
         ];
+    }
+
+    /** @return array<\stdClass> by id */
+    public function tools(Workbook $workbook): array
+    {
+        $tools = $this->byId($workbook->tools);
+        if ($this->withCosts) {
+            return $tools;
+        }
+        $costs = array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name'));
+
+        return array_map(static fn(\stdClass $tool): \stdClass => (object) array_diff_key(get_object_vars($tool), $costs), $tools);
     }
 
     /**

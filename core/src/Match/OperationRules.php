@@ -141,6 +141,16 @@ abstract class OperationRules
     }
 
     /**
+     * How a capability shows by what is printed on the tool alone; null where that is no size.
+     *
+     * @param C $capability
+     */
+    public function printed(Capability $capability): ?Reach
+    {
+        return null;
+    }
+
+    /**
      * How a capability shows in a lane; null where it has nothing to do with it.
      *
      * @param C                 $capability
@@ -148,6 +158,6 @@ abstract class OperationRules
      */
     public function reach(Capability $capability, array $works): ?Reach
     {
-        return null;
+        return $this->printed($capability);
     }
 }

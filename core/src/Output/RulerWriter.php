@@ -15,6 +15,8 @@ use Gondrik\Core\Ruler\RulerMiss;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
 
@@ -32,14 +34,51 @@ final readonly class RulerWriter
     public function ruler(Ruler $ruler): array
     {
         return [
-            'ticks' => [...$this->ticks(Family::Gauge), ...$this->ticks(Family::Metric)],
-            'lanes' => array_map($this->lane(...), $ruler->lanes),
+            'ticks' => $this->ticks(),
+            'lanes' => $this->lanes($ruler->lanes),
             'drops' => array_map($this->drop(...), $ruler->drops),
         ];
     }
 
+    /** @return list<array<string, mixed>> of both families */
+    public function ticks(): array
+    {
+        return [...$this->ticksOf(Family::Gauge), ...$this->ticksOf(Family::Metric)];
+    }
+
+    /**
+     * @param list<RulerLane> $lanes
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function lanes(array $lanes): array
+    {
+        return array_map($this->lane(...), $lanes);
+    }
+
+    /**
+     * Where each wire stands and what each terminal takes, by id.
+     *
+     * @param list<Wire>     $wires
+     * @param list<Terminal> $terminals
+     *
+     * @return array{wires: object, terminals: object}
+     */
+    public function spans(array $wires, array $terminals): array
+    {
+        $spans = ['wires' => [], 'terminals' => []];
+        foreach ($wires as $wire) {
+            $spans['wires'][$wire->id] = $wire->size->area;
+        }
+        foreach ($terminals as $terminal) {
+            $spans['terminals'][$terminal->id] = ['from' => $terminal->size->from, 'to' => $terminal->size->to];
+        }
+
+        return ['wires' => (object) $spans['wires'], 'terminals' => (object) $spans['terminals']];
+    }
+
     /** @return list<array<string, mixed>> */
-    private function ticks(Family $family): array
+    private function ticksOf(Family $family): array
     {
         return array_map(static fn(Size $size): array => [
             'family' => $family->value,

@@ -153,6 +153,11 @@ final class CrimpRules extends OperationRules
         return $work->class->value;
     }
 
+    public function printed(Capability $capability): ?Reach
+    {
+        return self::over($capability, $capability->grade, static fn(Nest $nest): ?SizeRange => $nest->size);
+    }
+
     /** A nest known by its code alone stands where the terminals of that code are. */
     public function reach(Capability $capability, array $works): ?Reach
     {
@@ -162,9 +167,16 @@ final class CrimpRules extends OperationRules
         }
         $profile = CrimpProfiles::fit($class, $capability->profile);
         $fit = $capability->grade->worse($profile === Fit::Unsuitable ? Fit::Makeshift : $profile);
+
+        return self::over($capability, $fit, fn(Nest $nest): ?SizeRange => $nest->size ?? $this->terminalsOf($nest, $works));
+    }
+
+    /** @param \Closure(Nest): ?SizeRange $sizeOf */
+    private static function over(Crimp $capability, Fit $fit, \Closure $sizeOf): ?Reach
+    {
         $segments = [];
         foreach ($capability->nests as $nest) {
-            $range = $nest->size ?? $this->terminalsOf($nest, $works);
+            $range = $sizeOf($nest);
             if ($range !== null) {
                 $segments[] = new Segment($nest->label, $nest->code, Stretch::over($range), $nest->proven === null ? null : Stretch::over($nest->proven));
             }

@@ -99,7 +99,7 @@ final class CutRules extends OperationRules
         return self::operation()->value;
     }
 
-    public function reach(Capability $capability, array $works): Reach
+    public function printed(Capability $capability): Reach
     {
         $ranges = array_values(array_filter([$capability->single, $capability->multi]));
 

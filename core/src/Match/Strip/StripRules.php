@@ -217,7 +217,7 @@ final class StripRules extends OperationRules
         return self::operation()->value;
     }
 
-    public function reach(Capability $capability, array $works): ?Reach
+    public function printed(Capability $capability): ?Reach
     {
         if ($capability->size !== null) {
             $whole = Stretch::over($capability->size, $capability->grade);

@@ -136,11 +136,19 @@ final class StripSheathRules extends OperationRules
         return self::operation()->value;
     }
 
+    public function printed(Capability $capability): ?Reach
+    {
+        return self::over($capability, $capability->size);
+    }
+
     /** A tool that goes by the outside diameter alone stands where the cables of that diameter are. */
     public function reach(Capability $capability, array $works): ?Reach
     {
-        $range = $capability->size ?? $this->sizesWithin($capability, $works);
+        return self::over($capability, $capability->size ?? $this->sizesWithin($capability, $works));
+    }
 
+    private static function over(StripSheath $capability, ?SizeRange $range): ?Reach
+    {
         return $range === null ? null : Reach::of([Stretch::over($range, $capability->grade)], $capability->proven);
     }
 

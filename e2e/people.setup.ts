@@ -8,6 +8,7 @@ for (const [role, name, file] of [
   test(`sign in as the demo's ${role}`, async ({ page }) => {
     await page.goto('/');
     await page.getByRole('button', { name }).click();
+    await page.getByRole('button', { name: 'Units, theme and person' }).click();
     await expect(page.getByText(`Tarnholt Ropeway · ${role}`)).toBeVisible();
     await page.context().storageState({ path: file });
   });

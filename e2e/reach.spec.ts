@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { pick } from './page';
 import { people, tower } from './people';
 
 test.use({ storageState: people.lead });
@@ -8,7 +9,7 @@ test('a server out of reach is told, nothing goes away, and the page goes on by 
   await expect(page.getByText('2 holes')).toBeVisible();
   await page.getByPlaceholder('Search lines').fill('heat');
   await page.route('**/api/v1/**', (route) => route.abort('connectionrefused'));
-  await page.getByRole('radio', { name: 'in', exact: true }).check({ force: true });
+  await pick(page, 'in');
   await expect(page.getByText('The server does not answer.').first()).toBeVisible();
   await expect(page.getByPlaceholder('Search lines')).toHaveValue('heat');
 
@@ -40,6 +41,6 @@ test('it is told what stands behind a server that answers', async ({ page }) => 
       },
     }),
   );
-  await page.getByRole('radio', { name: 'in', exact: true }).check({ force: true });
+  await pick(page, 'in');
   await expect(page.getByText('The server is there, but its database does not answer.')).toBeVisible();
 });

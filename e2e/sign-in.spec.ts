@@ -1,4 +1,5 @@
 import { expect, test } from '@playwright/test';
+import { pick } from './page';
 import { people, tower } from './people';
 
 test('the demo accounts are offered, and one click is enough', async ({ page }) => {
@@ -6,7 +7,7 @@ test('the demo accounts are offered, and one click is enough', async ({ page }) 
   await expect(page.getByRole('heading', { name: 'The demo is loaded' })).toBeVisible();
   await page.getByRole('button', { name: 'Sanna Quist' }).click();
   await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
-  await page.getByText('Sanna Quist').click();
+  await page.getByRole('button', { name: 'Units, theme and person' }).click();
   await page.getByText('Sign out').click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();
 });
@@ -47,12 +48,23 @@ test.describe('with a session', () => {
     await page.goto(`${tower}&line=winch-50&step=2`);
     await page.getByPlaceholder('Search lines').fill('winch');
     await context.clearCookies();
-    await page.getByRole('radio', { name: 'in', exact: true }).check();
+    await pick(page, 'in');
     await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
-    await page.getByRole('button', { name: 'Sanna Quist' }).click();
+    await page.getByRole('button', { name: 'Ivo Marell' }).click();
     await expect(page.getByPlaceholder('Search lines')).toHaveValue('winch');
     await expect(page.getByRole('complementary', { name: 'Why' })).toContainText(
       'Nothing in this kit does it',
     );
+  });
+
+  test('somebody else who signs in is shown nothing of it', async ({ page, context }) => {
+    await page.goto(tower);
+    await page.getByPlaceholder('Search lines').fill('winch');
+    await context.clearCookies();
+    await pick(page, 'in');
+    await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
+    await page.getByRole('button', { name: 'Beno Tashe' }).click();
+    await expect(page.getByText('2 holes')).toBeVisible();
+    await expect(page.getByPlaceholder('Search lines')).toHaveValue('');
   });
 });

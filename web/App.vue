@@ -6,6 +6,7 @@ import AppFrame from '@/frame/AppFrame.vue';
 import ReachNote from '@/frame/ReachNote.vue';
 import SignIn from '@/session/SignIn.vue';
 import { useSession } from '@/session/useSession';
+import { rememberPerson } from '@/session/useSignIn';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 
@@ -20,7 +21,17 @@ watch(
 const { isLoading, error, retry, person } = useSession();
 // The page stays mounted under the sign-in when a session ends, so that nothing on it is lost.
 const hasBeenSignedIn = ref(false);
-watch(person, (somebody) => (hasBeenSignedIn.value ||= somebody !== null), { immediate: true });
+// Somebody else gets a page of their own.
+const whose = ref<number | null>(null);
+watch(
+  person,
+  (somebody) => {
+    hasBeenSignedIn.value ||= somebody !== null;
+    whose.value = somebody?.id ?? whose.value;
+    rememberPerson(somebody);
+  },
+  { immediate: true },
+);
 </script>
 
 <template>
@@ -31,7 +42,7 @@ watch(person, (somebody) => (hasBeenSignedIn.value ||= somebody !== null), { imm
       <ProblemNote :problem="problemOf(error)" @retry="retry()" />
     </div>
     <template v-else>
-      <AppFrame v-if="hasBeenSignedIn" v-show="person" />
+      <AppFrame v-if="hasBeenSignedIn" v-show="person" :key="whose ?? 0" />
       <SignIn v-if="!person" :again="hasBeenSignedIn" />
     </template>
   </v-app>

@@ -7,6 +7,7 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: { name: 'cover' } },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
+    { path: '/crib', name: 'crib', component: () => import('./crib/CribPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },
   ],

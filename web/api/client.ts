@@ -1,4 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
+import { takeEarly } from './early';
 import type { components, paths } from './schema';
 
 export type Schemas = components['schemas'];
@@ -37,8 +38,21 @@ const session: Middleware = {
   },
 };
 
-export const api = createClient<paths>({ baseUrl: '/api/v1', credentials: 'same-origin' });
+export const api = createClient<paths>({
+  baseUrl: '/api/v1',
+  credentials: 'same-origin',
+  // An early answer that is none (nobody was signed in yet) is asked for again.
+  fetch: async (request) => {
+    const early = await takeEarly(request)?.catch(() => undefined);
+    return early?.ok ? early : fetch(request);
+  },
+});
 api.use(session);
+
+/** Whether somebody else has changed what was to be written: then both are shown, and nothing is lost. */
+export function isChangedMeanwhile(error: unknown): boolean {
+  return error instanceof ApiProblem && error.problem.type === 'urn:gondrik:problem:changed';
+}
 
 /** The data of an answer; throws its problem where it is none. */
 export async function answer<Data>(

@@ -1,7 +1,9 @@
 import { mount } from '@vue/test-utils';
 import { expect, it } from 'vitest';
+import { nextTick } from 'vue';
 import { coverage } from './coverage.fixture';
 import HeadlineBar from './HeadlineBar.vue';
+import { withHeight } from '@/grid/grid.fixture';
 import LineTable from './LineTable.vue';
 import { rowsOf } from './reading';
 
@@ -11,7 +13,7 @@ const plain = (text: string) => text.replaceAll(/\s+/g, ' ');
 it('says the holes first, then the counts', async () => {
   const view = headline(coverage());
   expect(plain(view.find('.verdict').text())).toBe('1 hole: 8 of 20 terminations cannot be made');
-  expect(plain(view.find('.holes').text())).toBe('crimp lug 8');
+  expect(plain(view.find('.holes').text())).toBe('Crimping lug, 50 mm²8 terminations');
   expect(plain(view.find('.counts').text())).toContain('45 % covered');
   expect(view.text()).toContain('1 line without a backup');
   expect(view.text()).toContain('not in the kit: first aid');
@@ -49,20 +51,23 @@ it('counts makeshift in the share where the house does', () => {
 
 it('shows a row for each line with a cell for each operation', async () => {
   const data = coverage();
+  withHeight(400);
   const view = mount(LineTable, {
     props: { coverage: data, rows: rowsOf(data, 'gauge'), lit: new Set<string>(), selected: null },
+    global: { stubs: { VIcon: true } },
   });
-  expect(view.findAll('thead th').map((one) => one.text())).toEqual([
+  expect(view.findAll('[role=columnheader]').map((one) => one.text())).toEqual([
     'Line',
     'Size',
     'Count',
     'cut',
     'crimp',
   ]);
+  await nextTick();
   expect(plain(view.find('[data-cell="good/crimp"]').text())).toBe('blue Ratchet crimper1×');
   expect(view.find('[data-cell="open/crimp"]').text()).toBe('no tool');
   expect(view.find('[data-cell="bad/cut"]').text()).toBe('');
-  expect(view.findAll('tr.open')).toHaveLength(2);
+  expect(view.findAll('.row.open')).toHaveLength(2);
   expect(plain(view.find('[data-cell="splice/line"]').text())).toContain(
     '16 AWG hook-up and 50 mm² battery lead',
   );

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { counted, words } from '@/shared/pretty';
+import { counted, pretty, words } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
-import { operationWords } from '@/shared/status';
 
+/** The verdict in one sentence, each hole by its name, and the counts, which are the legend of the marks too. */
 const props = defineProps<{ coverage: Schemas['Coverage'] }>();
 defineEmits<{ open: [hole: Schemas['Hole']] }>();
+
+/** More holes than this are told by their number; the table and the ruler show each. */
+const NAMED = 4;
 
 const headline = computed(() => props.coverage.report.headline);
 const holes = computed(() => props.coverage.report.holes);
@@ -16,44 +19,35 @@ const unbacked = computed(
 const counts = computed(() =>
   (['covered', 'makeshift', 'hole', 'faulty'] as const).filter((status) => headline.value[status] > 0),
 );
-
-function holeName(hole: Schemas['Hole']): string {
-  const { class: kind, insulation, method, multi, codes } = hole.wanted;
-  const parts: unknown[] = [
-    operationWords[hole.op],
-    multi ? 'multi-core' : null,
-    method === 'knife' ? 'thick' : null,
-    typeof kind === 'string' ? words(kind) : null,
-    ...(Array.isArray(insulation) ? [insulation.join(', ')] : []),
-    ...(Array.isArray(codes) ? [codes.join(', ')] : []),
-  ];
-  return parts.filter(Boolean).join(' ');
-}
 </script>
 
 <template>
-  <section class="headline" aria-label="Headline" aria-live="polite">
-    <p v-if="headline.terminations === 0" class="verdict">The scope has no lines yet</p>
-    <p v-else-if="holes.length" class="verdict hole">
+  <div class="verdict" aria-live="polite">
+    <p v-if="headline.terminations === 0">The scope has no lines yet</p>
+    <p v-else-if="holes.length" class="hole">
       <StatusMark status="hole" :size="20" silent />
       {{ counted(holes.length, 'hole') }}: {{ headline.hole }} of
       {{ counted(headline.terminations, 'termination') }} cannot be made
     </p>
-    <p v-else-if="headline.faulty" class="verdict hole">
+    <p v-else-if="headline.faulty" class="hole">
       <StatusMark status="faulty" :size="20" silent />
       {{ headline.faulty }} of {{ counted(headline.terminations, 'termination') }} are faulty: no tool mends
       them
     </p>
-    <p v-else class="verdict">
+    <p v-else>
       <StatusMark status="covered" :size="20" silent />
       No hole: all {{ counted(headline.terminations, 'termination') }} can be made
     </p>
+  </div>
+  <div class="told">
     <ul v-if="holes.length" class="holes" aria-label="Holes">
-      <li v-for="(hole, index) in holes" :key="index">
-        <button type="button" @click="$emit('open', hole)">
-          {{ holeName(hole) }} <span class="mono">{{ hole.quantity }}</span>
+      <li v-for="(hole, index) in holes.slice(0, NAMED)" :key="index">
+        <button type="button" :title="pretty(hole.name)" @click="$emit('open', hole)">
+          <span class="name">{{ pretty(hole.name) }}</span>
+          <span class="many">{{ counted(hole.quantity, 'termination') }}</span>
         </button>
       </li>
+      <li v-if="holes.length > NAMED" class="more">and {{ holes.length - NAMED }} more</li>
     </ul>
     <ul class="counts">
       <li v-for="status in counts" :key="status">
@@ -77,36 +71,38 @@ function holeName(hole: Schemas['Hole']): string {
         not in the kit: {{ headline.carryMissing.map(words).join(', ') }}
       </li>
     </ul>
-  </section>
+  </div>
 </template>
 
 <style scoped>
-.headline {
+.verdict p {
+  display: flex;
+  align-items: center;
+  gap: 9px;
+  margin: 0;
+  font-size: 19px;
+  line-height: 1.2;
+  font-weight: 640;
+  letter-spacing: -0.012em;
+}
+
+.hole {
+  color: var(--hole);
+}
+
+.told {
+  grid-column: 1 / -1;
   display: flex;
   flex-wrap: wrap;
   align-items: center;
   gap: 4px 18px;
 }
 
-.verdict {
-  display: flex;
-  align-items: center;
-  gap: 9px;
-  margin: 0;
-  font-size: 19px;
-  font-weight: 640;
-  letter-spacing: -0.012em;
-}
-
-.verdict.hole {
-  color: var(--hole);
-}
-
 ul {
   list-style: none;
   display: flex;
   flex-wrap: wrap;
-  gap: 4px 16px;
+  gap: 4px 14px;
   margin: 0;
   padding: 0;
 }
@@ -116,13 +112,33 @@ ul {
 }
 
 .holes button {
-  border: 1px solid var(--hole);
-  border-radius: 3px;
+  display: flex;
+  gap: 10px;
+  align-items: center;
+  max-width: 380px;
   min-height: calc(var(--touch) - 4px);
   padding: 0 9px;
+  border: 1px solid var(--hole);
+  border-radius: 3px;
   color: var(--hole);
   font-size: 13px;
   cursor: pointer;
+}
+
+.name {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  font-weight: 600;
+}
+
+.many {
+  flex: none;
+}
+
+.more {
+  align-self: center;
+  color: var(--hole);
 }
 
 .holes button:hover {
@@ -130,8 +146,7 @@ ul {
 }
 
 .counts {
-  flex-basis: 100%;
-  font-size: 13px;
+  font-size: 12.5px;
   color: var(--muted);
 }
 

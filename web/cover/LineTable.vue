@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
-import GridTable, { type GridColumn } from '@/shared/GridTable.vue';
+import DataGrid from '@/grid/DataGrid.vue';
+import type { GridColumn } from '@/grid/columns';
+import AlignedSize from '@/shared/AlignedSize.vue';
 import { pretty } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
 import { operationWords } from '@/shared/status';
-import { operationsIn, type LineRow } from './reading';
+import { operationsIn, stepsOf, type LineRow } from './reading';
 
+/** The lines of a scope, a cell for each step with its mark, tool and position. */
 const props = defineProps<{
   coverage: Schemas['Coverage'];
   rows: LineRow[];
@@ -16,122 +20,157 @@ const props = defineProps<{
 const emit = defineEmits<{ open: [line: string, operation: string | null]; light: [lines: string[]] }>();
 
 const grid = useTemplateRef('grid');
-const columns = computed<GridColumn[]>(() => [
-  { key: 'line', title: 'Line' },
-  { key: 'size', title: 'Size', align: 'end' },
-  { key: 'quantity', title: 'Count', align: 'end' },
+const isNarrow = useMediaQuery('(max-width: 600px)');
+const toolName = (id: string | null) => (id ? (props.coverage.tools[id]?.name ?? id) : 'no tool');
+const columns = computed<GridColumn<LineRow>[]>(() => [
+  { key: 'line', title: 'Line', width: isNarrow.value ? 158 : 226, grow: 2, value: (row) => row.title },
+  { key: 'size', title: 'Size', width: 118, align: 'end', value: (row) => row.size[0]?.text ?? null },
+  { key: 'quantity', title: 'Count', width: 58, align: 'end', value: (row) => row.line.quantity ?? 1 },
   ...operationsIn(props.coverage.report).map((operation) => ({
     key: operation,
     title: operationWords[operation],
+    width: operation === 'crimp' ? 172 : 120,
+    grow: operation === 'crimp' ? 1.5 : 1,
+    value: (row: LineRow) =>
+      stepsOf(row.report, operation)
+        .map((step) => [step.position, toolName(step.tool)].filter(Boolean).join(' '))
+        .join(', ') || null,
   })),
 ]);
-
-const stepsOf = (row: LineRow, operation: string) => {
-  const seen = new Set<string>();
-  return row.report.steps.filter((step) => {
-    const key = `${step.op} ${step.status} ${step.tool} ${step.position}`;
-    return step.op === operation && !seen.has(key) && seen.add(key);
-  });
-};
+/** So much is open that tinting it would paint the whole table. */
+const isCrowded = computed(() => {
+  const open = props.coverage.report.lines.filter(({ status }) => status === 'hole' || status === 'faulty');
+  return open.length > 6 && open.length / props.coverage.report.lines.length > 0.5;
+});
+const kindOf = ({ report }: LineRow) =>
+  report.status === 'hole' || report.status === 'faulty' ? 'open' : undefined;
 const isOperation = (column: string) => !['line', 'size', 'quantity'].includes(column);
-const toolName = (id: string | null) => (id ? (props.coverage.tools[id]?.name ?? id) : '');
 
-defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row, column) });
+defineExpose({
+  focusOn: (row: string, column: string) => grid.value?.focusOn(row, column),
+  reveal: (rows: ReadonlySet<string>) => grid.value?.reveal(rows),
+});
 </script>
 
 <template>
-  <GridTable
+  <DataGrid
     ref="grid"
+    :class="{ crowded: isCrowded }"
     :columns="columns"
     :rows="rows"
     caption="Lines of the scope, with the tool for each step"
     :lit="lit"
     :selected="selected"
-    :row-class="(row) => (['hole', 'faulty'].includes(row.report.status) ? 'open' : undefined)"
+    :kind-of="kindOf"
     @light="emit('light', $event)"
     @open="(row, column) => emit('open', row.id, isOperation(column) ? column : null)"
   >
     <template #cell="{ row, column }">
       <div v-if="column.key === 'line'" class="line">
         <StatusMark :status="row.report.status" />
-        <span>
-          <b v-if="row.terminal">{{ row.terminal.name }}</b>
-          <b v-else>Screw, {{ row.line.torque }} N·m</b>
-          <small class="muted">
-            {{ row.wire?.name }}<template v-if="row.wireB"> and {{ row.wireB.name }}</template>
-          </small>
+        <span class="names">
+          <b>{{ row.title }}</b>
+          <small class="muted">{{ row.wires }}</small>
         </span>
       </div>
-      <span v-else-if="column.key === 'size'" class="mono size">
-        <template v-for="(size, index) in row.size" :key="size.text">
-          <small v-if="index > 0" class="muted"
-            >{{ size.isWritten ? '' : '≈ ' }}{{ pretty(size.text) }}</small
-          >
-          <span v-else>{{ size.isWritten ? '' : '≈ ' }}{{ pretty(size.text) }}</span>
-        </template>
+      <span v-else-if="column.key === 'size'" class="size">
+        <component
+          :is="index > 0 ? 'small' : 'span'"
+          v-for="(size, index) in row.size"
+          :key="size.text"
+          :class="{ muted: index > 0 }"
+        >
+          <AlignedSize :text="size.text" :is-about="!size.isWritten" />
+        </component>
       </span>
       <span v-else-if="column.key === 'quantity'" class="mono">{{ row.line.quantity ?? 1 }}</span>
-      <template v-else>
-        <div v-for="(step, index) in stepsOf(row, column.key)" :key="index" class="step" :class="step.status">
+      <div v-else class="steps">
+        <div
+          v-for="(step, index) in stepsOf(row.report, column.key)"
+          :key="index"
+          class="step"
+          :class="step.status"
+        >
           <StatusMark :status="step.status" />
-          <span v-if="step.tool" :title="toolName(step.tool)">
+          <span v-if="step.tool" class="tool" :title="toolName(step.tool)">
             <small v-if="step.position" class="position">{{ pretty(step.position) }}</small>
             {{ ` ${toolName(step.tool)}` }}
           </span>
           <span v-else class="nothing">no tool</span>
           <b v-if="step.unbacked" class="unbacked" title="One tool only, no backup">1×</b>
         </div>
-      </template>
+      </div>
     </template>
-  </GridTable>
+  </DataGrid>
 </template>
 
 <style scoped>
+.crowded {
+  --open-row: var(--ground);
+}
+
 .line {
   display: flex;
   gap: 10px;
   align-items: center;
-  min-width: 11rem;
+  min-width: 0;
 }
 
-.line b {
+.names {
+  min-width: 0;
+}
+
+.names > * {
   display: block;
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+  line-height: 1.22;
+}
+
+.names b {
   font-weight: 560;
-  line-height: 1.2;
 }
 
-.line small {
-  display: block;
-  line-height: 1.25;
-  font-size: 12px;
+.names small {
+  font-size: 11.5px;
 }
 
 .size {
   display: flex;
   flex-direction: column;
   line-height: 1.2;
-  white-space: nowrap;
+  font-size: 12.5px;
 }
 
 .size small {
   font-size: 11px;
 }
 
+.steps {
+  min-width: 0;
+}
+
 .step {
   display: flex;
   gap: 7px;
   align-items: baseline;
-  line-height: 1.25;
-  min-width: 5rem;
+  line-height: 1.2;
   font-size: 12.5px;
 }
 
-.step > span {
+.tool {
   display: -webkit-box;
   -webkit-box-orient: vertical;
   -webkit-line-clamp: 2;
   line-clamp: 2;
   overflow: hidden;
+}
+
+/* Two ends of a splice share the row. */
+.step:not(:only-child) .tool {
+  -webkit-line-clamp: 1;
+  line-clamp: 1;
 }
 
 .step :deep(svg) {
@@ -159,12 +198,5 @@ defineExpose({ focusOn: (row: string, column: string) => grid.value?.focusOn(row
   font-size: 11px;
   font-weight: 500;
   color: var(--makeshift);
-}
-
-/* On paper nothing can be pointed at to read the rest of it. */
-@media print {
-  .step > span {
-    display: inline;
-  }
 }
 </style>

@@ -34,7 +34,8 @@ async function shown(line: string, step: number | null) {
       row,
       step,
       pair: { kit: 'bag', scope: 'job' },
-      length: 'mm',
+      units: { length: 'mm', force: 'N' },
+      first: 'gauge',
       kits: [
         { id: 'bag', name: 'Bag', note: null, tools: 2 },
         { id: 'van', name: 'Van', note: null, tools: 9 },
@@ -77,7 +78,7 @@ it('says of a faulty line that no tool can mend it, and asks for no other tools'
   expect(view.text()).toContain('The line itself is faulty: no tool can mend it');
   expect(view.text()).toContain('The terminal does not take solid wire.');
   expect(view.find('.steps').exists()).toBe(false);
-  expect(get).not.toHaveBeenCalled();
+  expect(get.mock.calls.map(([path]) => path)).toEqual(['/session']);
 });
 
 it('tells the two ends of a splice apart, and what was left out by hand', async () => {
@@ -106,12 +107,6 @@ it('says when the other tools cannot be asked for, and lets somebody try again',
   expect(view.text()).toContain('No other tool of the kit does this (cut).');
 });
 
-it('closes with Escape', async () => {
-  const view = await shown('good', 0);
-  await view.find('aside').trigger('keydown', { key: 'Escape' });
-  expect(view.emitted('close')).toHaveLength(1);
-});
-
 it('says first what fails and folds what fits; where all fits it stands open', async () => {
   get.mockResolvedValue({
     data: {
@@ -138,4 +133,11 @@ it('says first what fails and folds what fits; where all fits it stands open', a
   expect(other.find('.unsuitable svg').attributes('aria-label')).toBe('does not do it');
   expect(other.text()).not.toContain('faulty');
   expect(view.find('.chosen details').exists()).toBe(false);
+});
+
+it('shows the ruler in small: what the terminal takes, and where a tool does not do what it reaches', async () => {
+  const view = await shown('open', 1);
+  expect(view.findAll('.little').map((ruler) => ruler.attributes('aria-label'))).toEqual([
+    'takes 50 mm² to 50 mm²; wire 50 mm²',
+  ]);
 });

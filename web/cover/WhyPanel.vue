@@ -8,7 +8,8 @@ import StatusMark from '@/shared/StatusMark.vue';
 import { fitWords, markOfFit, operationWords } from '@/shared/status';
 import ReasonList from './ReasonList.vue';
 import { holeOf, type LineRow } from './reading';
-import { useOthers, type Pair } from './useCoverage';
+import { useOthers, type Pair, type Units } from '@/api/queries';
+import LittleRuler from '@/ruler/LittleRuler.vue';
 
 const props = defineProps<{
   coverage: Schemas['Coverage'];
@@ -16,7 +17,8 @@ const props = defineProps<{
   /** Place of the step in the report's line; null for a faulty line, which has none. */
   step: number | null;
   pair: Pair;
-  length: 'mm' | 'inch';
+  units: Units;
+  first: 'gauge' | 'metric';
   kits: Schemas['KitSummary'][];
 }>();
 const emit = defineEmits<{ close: []; step: [index: number]; kit: [id: string] }>();
@@ -31,16 +33,26 @@ const others = useOthers(
   toRef(() => props.pair),
   toRef(() => props.row.id),
   toRef(() => props.step),
-  toRef(() => props.length),
+  toRef(() => props.units),
 );
+const wireArea = computed(() => props.coverage.spans.wires[props.row.line.wire ?? '']);
+const stepArea = computed(() => props.coverage.spans.wires[current.value?.wire ?? ''] ?? wireArea.value);
+const spanOf = computed(() => props.coverage.spans.terminals[props.row.line.terminal ?? '']);
+/** What a tool reaches in the lane of the step. */
+const lane = computed(() =>
+  props.coverage.ruler.lanes.find(({ name }) =>
+    current.value?.op === 'crimp' ? name === props.row.terminal?.class : name === current.value?.op,
+  ),
+);
+const barsOf = (tool: string | null) => lane.value?.bars.filter((bar) => bar.tool === tool) ?? [];
 const toolName = (id: string) => props.coverage.tools[id]?.name ?? id;
 /** Steps put in or left out by hand, with the remark that says why. */
 const byHand = computed(() =>
   (
     [
-      ['Put in by hand', props.row.line['add']],
-      ['Left out by hand', props.row.line['drop']],
-    ] as [string, { op: Schemas['Operation']; remark: string }[] | undefined][]
+      ['Put in by hand', props.row.line.add],
+      ['Left out by hand', props.row.line.drop],
+    ] as const
   ).flatMap(([how, steps]) =>
     (steps ?? []).map((step) => `${how}: ${operationWords[step.op]}, ${step.remark}`),
   ),
@@ -50,14 +62,22 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
 </script>
 
 <template>
-  <aside class="why" aria-label="Why" @keydown.esc.stop="emit('close')">
+  <aside class="why" aria-label="Why">
     <header>
       <div>
-        <h2>{{ row.terminal?.name ?? `Screw, ${row.line.torque} N·m` }}</h2>
+        <h2>{{ row.title }}</h2>
         <p class="muted">
-          {{ row.wire?.name }}<template v-if="row.wireB"> and {{ row.wireB.name }}</template> ·
+          {{ row.wires }} ·
           {{ counted(row.line.quantity ?? 1, 'termination') }}
         </p>
+        <LittleRuler
+          v-if="row.wire"
+          class="ruler"
+          :ticks="coverage.ruler.ticks"
+          :first="first"
+          :span="spanOf"
+          :wire="wireArea"
+        />
         <p v-if="row.line.note" class="remark">{{ row.line.note }}</p>
         <p v-for="hand in byHand" :key="hand" class="remark">{{ hand }}</p>
       </div>
@@ -131,6 +151,15 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         >
           The tool is right; what is said on the line itself makes it makeshift.
         </p>
+        <LittleRuler
+          v-if="barsOf(current.tool).length"
+          class="ruler"
+          :ticks="coverage.ruler.ticks"
+          :first="first"
+          :bars="barsOf(current.tool)"
+          :wire="stepArea"
+          :status="current.status"
+        />
         <ReasonList :reasons="current.reasons" />
       </section>
 
@@ -156,6 +185,14 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
               <span v-if="match.position" class="mono position">{{ pretty(match.position) }}</span>
               <span class="visually-hidden">{{ fitWords[match.fit] }}</span>
             </h4>
+            <LittleRuler
+              v-if="barsOf(match.tool).length"
+              class="ruler"
+              :ticks="coverage.ruler.ticks"
+              :first="first"
+              :bars="barsOf(match.tool)"
+              :wire="stepArea"
+            />
             <ReasonList :reasons="match.reasons" />
           </li>
         </ol>
@@ -197,6 +234,14 @@ header p {
 
 .remark {
   font-style: italic;
+}
+
+.ruler {
+  margin: 3px 0 5px 19px;
+}
+
+header .ruler {
+  margin-left: 0;
 }
 
 .steps {

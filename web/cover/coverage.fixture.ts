@@ -19,8 +19,8 @@ export function coverage(change: Partial<Schemas['Headline']> = {}): Schemas['Co
   });
   const hole: Partial<Schemas['Step']> = { status: 'hole', tool: null, reasons: [] };
   return {
-    kit: { id: 'bag', name: 'Bag', note: null },
-    scope: { id: 'job', name: 'Job', note: null },
+    kit: { id: 'bag', name: 'Bag', tools: [{ tool: 'snip' }, { tool: 'oval' }] },
+    scope: { id: 'job', name: 'Job' },
     report: {
       kit: 'bag',
       scope: 'job',
@@ -74,6 +74,7 @@ export function coverage(change: Partial<Schemas['Headline']> = {}): Schemas['Co
       holes: [
         {
           op: 'crimp',
+          name: 'Crimping lug, 50 mm2',
           lines: ['open'],
           wires: ['w50'],
           quantity: 8,
@@ -107,6 +108,10 @@ export function coverage(change: Partial<Schemas['Headline']> = {}): Schemas['Co
           marks: {},
         },
       ],
+    },
+    spans: {
+      wires: { w16: 1.31, w50: 50 },
+      terminals: { ring: { from: 1.31, to: 2.5 }, lug: { from: 50, to: 50 } },
     },
     lines: {
       good: { id: 'good', wire: 'w16', terminal: 'ring', quantity: 9 },

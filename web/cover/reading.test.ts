@@ -1,7 +1,8 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { pretty, prose } from '@/shared/pretty';
-import { holeOf, operationsIn, placeOf, worstLine, worstStep } from './reading';
+import { coverage } from './coverage.fixture';
+import { holeOf, operationsIn, placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
 
 function step(
   op: Schemas['Operation'],
@@ -18,6 +19,7 @@ function line(id: string, status: Schemas['Status'], steps: Schemas['Step'][]): 
 
 const hole = (op: Schemas['Operation'], lines: string[], wires: string[]): Schemas['Hole'] => ({
   op,
+  name: `${op} it`,
   lines,
   wires,
   quantity: 1,
@@ -43,9 +45,32 @@ const report = {
   holes: [hole('cut', ['b'], ['w1']), hole('cut', ['b'], ['w2'])],
 } as unknown as Schemas['Report'];
 
-it('opens the worst line of a drop', () => {
-  expect(worstLine(report, ['a', 'b'])?.id).toBe('b');
-  expect(worstLine(report, [])).toBeUndefined();
+it('opens the worst line of a drop, and where a lane was meant, the worst one there', () => {
+  const data = coverage();
+  const [, thick] = data.ruler.drops;
+  const at = (lane: string | null) => {
+    const found = worstLineAt(data, thick!, lane);
+    return [found?.line.id, found?.operation];
+  };
+  expect(at(null)).toEqual(['open', null]);
+  expect(at('lug')).toEqual(['open', 'crimp']);
+  expect(at('insulated')).toEqual(['splice', 'crimp']);
+  expect(at('cut')[1]).toBe('cut');
+  expect(worstLineAt(data, { ...thick!, lines: [] }, null)).toBeUndefined();
+});
+
+it('opens the step of an operation that is open, else the first', () => {
+  const two = line('a', 'hole', [step('cut', 'covered'), step('crimp', 'covered'), step('crimp', 'hole')]);
+  expect(stepAt(two, 'crimp')).toBe(2);
+  expect(stepAt(two, 'cut')).toBe(0);
+  expect(stepAt(two, 'solder')).toBeNull();
+});
+
+it('finds a line by all that stands in its row', () => {
+  const [good, open] = rowsOf(coverage(), 'gauge');
+  expect(good!.words).toContain('ratchet crimper');
+  expect(open!.words).toContain('no tool');
+  expect(open!.words).toContain('50 mm² battery lead');
 });
 
 it('tells the holes of the two ends of a splice apart', () => {

@@ -15,6 +15,11 @@ export interface LineRow {
   terminal: Schemas['Terminal'] | null;
   /** The size in the family that somebody wants first, and in the other. */
   size: { text: string; isWritten: boolean }[];
+  /** What is made, and of what. */
+  title: string;
+  wires: string;
+  /** All that a search may find it by, in small letters. */
+  words: string;
 }
 
 export function operationsIn(report: Schemas['Report']): Schemas['Operation'][] {
@@ -36,14 +41,24 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
       : undefined;
     const written = wire ? [{ text: wire.size, isWritten: true }] : [];
     const other = drop?.otherSize ? [{ text: drop.otherSize, isWritten: false }] : [];
+    const wireB = line.wireB ? (coverage.wires[line.wireB] ?? null) : null;
+    const terminal = line.terminal ? (coverage.terminals[line.terminal] ?? null) : null;
+    const title = terminal?.name ?? `Screw, ${line.torque} N·m`;
+    const wires = [wire, wireB].flatMap((one) => (one ? [one.name] : [])).join(' and ');
+    const tools = report.steps.map(({ tool }) => (tool ? coverage.tools[tool]?.name : 'no tool'));
     return [
       {
         id: line.id,
         line,
         report,
         wire,
-        wireB: line.wireB ? (coverage.wires[line.wireB] ?? null) : null,
-        terminal: line.terminal ? (coverage.terminals[line.terminal] ?? null) : null,
+        wireB,
+        terminal,
+        title,
+        wires,
+        words: [line.id, title, wires, wire?.size, wireB?.size, report.status, ...tools]
+          .join(' ')
+          .toLowerCase(),
         size: drop && drop.family !== first ? [...other, ...written] : [...written, ...other],
       },
     ];
@@ -63,11 +78,43 @@ export function worstStep(line: Schemas['ReportLine']): number | null {
 
 const rank: Record<Schemas['Status'], number> = { faulty: 0, hole: 1, makeshift: 2, covered: 3 };
 
-/** The line to open for a drop line: the worst one of its lines. */
-export function worstLine(report: Schemas['Report'], ids: string[]): Schemas['ReportLine'] | undefined {
-  return report.lines
-    .filter((line) => ids.includes(line.id))
-    .sort((a, b) => rank[a.status] - rank[b.status])[0];
+/** The steps of an operation as a cell shows them: those of a splice that are alike stand once. */
+export function stepsOf(report: Schemas['ReportLine'], operation: string): Schemas['Step'][] {
+  const seen = new Set<string>();
+  return report.steps.filter((step) => {
+    const key = `${step.op} ${step.status} ${step.tool} ${step.position}`;
+    return step.op === operation && !seen.has(key) && seen.add(key);
+  });
+}
+
+/** The step of an operation to explain: the one that is open, else the first; null where the line has none. */
+export function stepAt(report: Schemas['ReportLine'], operation: string | null): number | null {
+  const open = report.steps.findIndex((step) => step.op === operation && step.status === 'hole');
+  const any = open >= 0 ? open : report.steps.findIndex((step) => step.op === operation);
+  return any >= 0 ? any : null;
+}
+
+/**
+ * The line to open for a drop line: the worst one of its lines, and where a lane of it was meant, the worst one there with the
+ * operation.
+ */
+export function worstLineAt(
+  coverage: Schemas['Coverage'],
+  drop: Schemas['Drop'],
+  lane: string | null,
+): { line: Schemas['ReportLine']; operation: string | null } | undefined {
+  const lines = coverage.report.lines.filter((line) => drop.lines.includes(line.id));
+  const inLane = lines.flatMap((line) => {
+    const classOf = coverage.terminals[coverage.lines[line.id]?.terminal ?? '']?.class;
+    const step = line.steps
+      .filter(({ op }) => op === lane || (op === 'crimp' && classOf === lane))
+      .sort((a, b) => rank[a.status] - rank[b.status])[0];
+    return step ? [{ line, operation: step.op, status: step.status }] : [];
+  });
+  const found = inLane.sort((a, b) => rank[a.status] - rank[b.status])[0];
+  if (found) return found;
+  const worst = [...lines].sort((a, b) => rank[a.status] - rank[b.status])[0];
+  return worst && { line: worst, operation: null };
 }
 
 /** The hole that a step of a line belongs to. */

@@ -1,17 +1,16 @@
 <script setup lang="ts">
-import { mdiKeyboardOutline, mdiWeatherNight, mdiWhiteBalanceSunny } from '@mdi/js';
-import { ref } from 'vue';
+import { defineAsyncComponent, ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { useSession } from '@/session/useSession';
-import { useSettings } from '@/settings/useSettings';
-import ProblemNote from '@/shared/ProblemNote.vue';
-import KeyboardHelp from './KeyboardHelp.vue';
-import { places } from './places';
 import { unloadable } from '@/router';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
+import DoneNote from './DoneNote.vue';
+import PersonMenu from './PersonMenu.vue';
+import PlaceNav from './PlaceNav.vue';
+import { places } from './places';
 
-const { person, signOut } = useSession();
-const settings = useSettings();
+/** The shell: the head stays, the place scrolls. */
+const KeyboardHelp = defineAsyncComponent(() => import('./KeyboardHelp.vue'));
 const router = useRouter();
 const isHelpOpen = ref(false);
 // With Shift or without, as the keyboard has it.
@@ -32,49 +31,8 @@ const reload = () => window.location.reload();
         </svg>
         <span>Gondrik</span>
       </RouterLink>
-      <nav aria-label="Places">
-        <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">
-          {{ place.title }}
-        </RouterLink>
-      </nav>
-      <div class="side">
-        <fieldset class="switch">
-          <legend class="visually-hidden">Sizes</legend>
-          <label><input v-model="settings.first" type="radio" value="gauge" /><span>AWG</span></label>
-          <label><input v-model="settings.first" type="radio" value="metric" /><span>mm²</span></label>
-        </fieldset>
-        <fieldset class="switch">
-          <legend class="visually-hidden">Lengths</legend>
-          <label><input v-model="settings.length" type="radio" value="mm" /><span>mm</span></label>
-          <label><input v-model="settings.length" type="radio" value="inch" /><span>in</span></label>
-        </fieldset>
-        <v-btn
-          :icon="settings.isDark ? mdiWhiteBalanceSunny : mdiWeatherNight"
-          variant="text"
-          size="small"
-          :aria-label="settings.isDark ? 'Light theme' : 'Dark theme'"
-          @click="settings.theme = settings.isDark ? 'light' : 'dark'"
-        />
-        <v-btn
-          class="keys-button"
-          :icon="mdiKeyboardOutline"
-          variant="text"
-          size="small"
-          aria-label="Keys"
-          @click="isHelpOpen = true"
-        />
-        <v-menu>
-          <template #activator="{ props: activator }">
-            <button class="person" type="button" v-bind="activator">
-              <span>{{ person?.name }}</span>
-              <small class="muted">{{ person?.shop }} · {{ person?.role }}</small>
-            </button>
-          </template>
-          <v-list density="compact">
-            <v-list-item title="Sign out" @click="signOut.mutate()" />
-          </v-list>
-        </v-menu>
-      </div>
+      <PlaceNav class="in-head" />
+      <PersonMenu @keys="isHelpOpen = true" />
     </header>
     <main id="place" tabindex="-1">
       <ProblemNote v-if="unloadable" class="unloadable" :problem="unloadable" @retry="reload()" />
@@ -84,15 +42,17 @@ const reload = () => window.location.reload();
       Isolate and prove dead before you touch; cut away from yourself, with eye protection on. Local codes and
       licensed practice come first.
     </footer>
-    <KeyboardHelp v-model="isHelpOpen" />
+    <DoneNote />
+    <KeyboardHelp v-if="isHelpOpen" v-model="isHelpOpen" />
   </div>
 </template>
 
 <style scoped>
 .frame {
-  min-height: 100vh;
-  display: flex;
-  flex-direction: column;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  flex: 1 1 0;
+  min-height: 0;
 }
 
 .skip {
@@ -109,11 +69,11 @@ const reload = () => window.location.reload();
 }
 
 header {
-  display: flex;
-  align-items: stretch;
-  gap: 28px;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr) auto;
+  gap: 24px;
   padding: 0 20px;
-  min-height: 48px;
+  min-height: 44px;
   border-bottom: 1px solid var(--hairline);
 }
 
@@ -139,97 +99,16 @@ header {
   stroke-width: 2;
 }
 
-nav {
-  display: flex;
-  gap: 4px;
-}
-
-nav a {
-  display: flex;
-  align-items: center;
-  padding: 0 12px;
-  min-height: var(--touch);
-  color: var(--muted);
-  text-decoration: none;
-  border-bottom: 3px solid transparent;
-  border-top: 3px solid transparent;
-}
-
-nav a.router-link-active {
-  color: var(--ink);
-  font-weight: 600;
-  border-bottom-color: var(--copper);
-}
-
-.side {
-  margin-left: auto;
-  display: flex;
-  align-items: center;
-  gap: 10px;
-}
-
-.switch {
-  display: flex;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  padding: 0;
-  margin: 0;
-}
-
-.switch label {
-  position: relative;
-}
-
-.switch input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-
-.switch span {
-  display: flex;
-  align-items: center;
-  min-height: calc(var(--touch) - 4px);
-  padding: 0 9px;
-  font-size: 12.5px;
-  color: var(--muted);
-}
-
-.switch input:checked + span {
-  background: var(--row-wash);
-  color: var(--ink);
-  font-weight: 600;
-  box-shadow: inset 0 -2px 0 var(--copper);
-}
-
-.switch input:focus-visible + span {
-  outline: 2px solid var(--copper);
-}
-
-.person {
-  display: flex;
-  flex-direction: column;
-  align-items: flex-end;
-  justify-content: center;
-  min-height: var(--touch);
-  line-height: 1.25;
-  font-size: 13px;
-  cursor: pointer;
-}
-
-.person small {
-  font-size: 11.5px;
-}
-
 main {
-  flex: 1;
+  min-height: 0;
+  overflow: auto;
   outline: none;
 }
 
 footer {
-  padding: 10px 20px;
-  font-size: 12px;
+  padding: 3px 20px;
+  font-size: 11.5px;
+  line-height: 1.35;
   border-top: 1px solid var(--hairline);
 }
 
@@ -237,32 +116,48 @@ footer {
   margin: 24px 20px;
 }
 
-@media (forced-colors: active) {
-  nav a {
-    border-color: Canvas;
-  }
-
-  nav a.router-link-active {
-    border-bottom-color: Highlight;
-  }
-}
-
-@media print {
-  header,
-  footer,
-  .skip {
-    display: none;
-  }
-}
-
-@media (max-width: 900px) {
+@media (max-width: 1100px) {
   header {
     gap: 12px;
     padding: 0 12px;
   }
 
-  .person small,
-  .keys-button {
+  footer {
+    padding: 3px 12px;
+  }
+}
+
+@media (max-width: 760px) {
+  .frame {
+    grid-template-rows: auto minmax(0, 1fr) auto auto;
+  }
+
+  header {
+    grid-template-columns: 1fr auto;
+  }
+
+  .in-head {
+    position: fixed;
+    inset: auto 0 0;
+    z-index: 6;
+  }
+
+  footer {
+    margin-bottom: 52px;
+  }
+}
+
+@media print {
+  .frame,
+  main {
+    display: block;
+    height: auto;
+    overflow: visible;
+  }
+
+  header,
+  footer,
+  .skip {
     display: none;
   }
 }

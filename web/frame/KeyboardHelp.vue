@@ -1,37 +1,56 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue';
 import { places } from './places';
 
 const isOpen = defineModel<boolean>({ required: true });
-const keys = [
-  ...places.map((place) => [`g ${place.key}`, `go to ${place.title}`]),
-  ['/', 'search the lines'],
-  ['↑ ↓ ← →', 'walk the table'],
-  ['Enter', 'why this tool, or why none'],
+const search = ref('');
+const keys: [string, string][] = [
+  ...places.map((place): [string, string] => [`g ${place.key}`, `go to ${place.title}`]),
+  ['/', 'search the table'],
+  ['↑ ↓ ← →', 'walk the table or the ruler'],
+  ['Shift ↑ ↓ ← →', 'mark cells'],
+  ['Ctrl A', 'mark all cells'],
+  ['Ctrl C', 'copy what is marked, for a spreadsheet'],
+  ['Home End', 'first and last column; with Ctrl row too'],
+  ['Page↑ Page↓', 'a page up or down'],
+  ['Enter', 'open what is under the cell: why this tool, or why none'],
   ['Esc', 'close the panel'],
   ['?', 'this list'],
 ];
+const found = computed(() => {
+  const text = search.value.trim().toLowerCase();
+  return keys.filter(([key, meaning]) => `${key} ${meaning}`.toLowerCase().includes(text));
+});
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="360" aria-label="Keys">
-    <v-card class="keys">
+  <v-dialog v-model="isOpen" max-width="430" aria-label="Keys">
+    <div class="keys">
       <h2>Keys</h2>
+      <v-text-field
+        v-model="search"
+        autofocus
+        placeholder="What do you want to do?"
+        aria-label="Search the keys"
+        hide-details
+      />
       <dl>
-        <template v-for="[key, meaning] in keys" :key="key">
+        <template v-for="[key, meaning] in found" :key="key">
           <dt>
-            <kbd v-for="part in key?.split(' ')" :key="part" class="mono">{{ part }}</kbd>
+            <kbd v-for="part in key.split(' ')" :key="part" class="mono">{{ part }}</kbd>
           </dt>
           <dd>{{ meaning }}</dd>
         </template>
       </dl>
-      <v-btn autofocus @click="isOpen = false">Close</v-btn>
-    </v-card>
+      <p v-if="found.length === 0" class="muted">No key does that.</p>
+      <v-btn @click="isOpen = false">Close</v-btn>
+    </div>
   </v-dialog>
 </template>
 
 <style scoped>
 .keys {
-  padding: 20px 24px;
+  padding: 18px 22px;
 }
 
 h2 {
@@ -43,7 +62,7 @@ dl {
   display: grid;
   grid-template-columns: max-content 1fr;
   gap: 6px 16px;
-  margin: 0 0 16px;
+  margin: 14px 0 16px;
 }
 
 dd {

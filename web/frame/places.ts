@@ -7,5 +7,6 @@ export interface Place {
 
 export const places: Place[] = [
   { name: 'cover', title: 'Cover', key: 'c' },
+  { name: 'crib', title: 'Crib', key: 'r' },
   { name: 'shop', title: 'Shop', key: 's' },
 ];

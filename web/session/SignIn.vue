@@ -2,10 +2,12 @@
 import { computed, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { useSession } from './useSession';
+import { useSignIn } from './useSignIn';
 
 /** `again`: the session has ended, and the page waits underneath. */
 const props = defineProps<{ again: boolean }>();
-const { demo, signIn } = useSession();
+const { demo } = useSession();
+const signIn = useSignIn();
 const email = ref('');
 const password = ref('');
 

@@ -1,27 +1,15 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { useQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import { answer, api, type Schemas } from '@/api/client';
+import { answer, api } from '@/api/client';
 
-const key = ['session'];
+export const sessionKey = ['session'];
 
-/** Who is signed in, and how to change that. */
+/** Who is signed in. */
 export function useSession() {
-  const client = useQueryClient();
-  const query = useQuery({ queryKey: key, queryFn: () => answer(api.GET('/session')), staleTime: Infinity });
-
-  const signIn = useMutation({
-    mutationFn: (body: Schemas['Credentials']) => answer(api.POST('/session', { body })),
-    onSuccess: (session) => {
-      const previous = client.getQueryData<Schemas['Session']>(key);
-      client.setQueryData(key, { ...session, demo: previous?.demo ?? [] });
-      void client.invalidateQueries({ predicate: (other) => other.queryKey[0] !== key[0] });
-    },
-  });
-
-  const signOut = useMutation({
-    mutationFn: () => answer(api.DELETE('/session')),
-    // A fresh page: nothing of this person stays in memory for the next one.
-    onSuccess: () => window.location.assign('/'),
+  const query = useQuery({
+    queryKey: sessionKey,
+    queryFn: () => answer(api.GET('/session')),
+    staleTime: Infinity,
   });
 
   return {
@@ -30,7 +18,5 @@ export function useSession() {
     retry: query.refetch,
     person: computed(() => query.data.value?.person ?? null),
     demo: computed(() => query.data.value?.demo ?? []),
-    signIn,
-    signOut,
   };
 }

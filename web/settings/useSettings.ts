@@ -2,13 +2,16 @@ import { useLocalStorage, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 
-/** What one person likes to see on this device: which sizes first, which lengths, which theme. */
+/** What one person likes to see on this device: which units, which theme. */
 export const useSettings = defineStore('settings', () => {
   const first = useLocalStorage<'gauge' | 'metric'>('gondrik.sizes', 'gauge');
   const length = useLocalStorage<'mm' | 'inch'>('gondrik.length', 'mm');
+  const force = useLocalStorage<'N' | 'lbf'>('gondrik.force', 'N');
+  /** Lanes of the ruler that are wholly covered are thin lines. */
+  const foldsCovered = useLocalStorage('gondrik.fold', true);
   const theme = useLocalStorage<'light' | 'dark' | 'auto'>('gondrik.theme', 'auto');
   const prefersDark = usePreferredDark();
   const isDark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value));
 
-  return { first, length, theme, isDark };
+  return { first, length, force, foldsCovered, theme, isDark };
 });

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { words } from './pretty';
 
 export const statusWords: Record<Schemas['Status'], string> = {
   covered: 'covered',
@@ -33,6 +34,9 @@ export const operationWords: Record<Schemas['Operation'], string> = {
   'pull-test': 'pull test',
   extract: 'extract',
 };
+
+/** A lane of the ruler: an operation, or a class of terminals that is crimped. */
+export const laneWords = (lane: string) => operationWords[lane as Schemas['Operation']] ?? words(lane);
 
 /** Operations as they follow each other on a termination: the order of the words above. */
 export const orderOfWork = Object.keys(operationWords) as Schemas['Operation'][];

@@ -2,8 +2,9 @@ import '@fontsource-variable/archivo/wght.css';
 import '@fontsource/ibm-plex-mono/400.css';
 import '@fontsource/ibm-plex-mono/500.css';
 import './reset.css';
-import 'vuetify/styles';
+import 'vuetify/styles/core';
 import './base.css';
+import { mdiUnfoldMoreHorizontal } from '@mdi/js';
 import { createVuetify } from 'vuetify';
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg';
 import { dark, light } from './palette';
@@ -13,9 +14,8 @@ export const vuetify = createVuetify({
   theme: { defaultTheme: 'light', themes: { light, dark } },
   defaults: {
     global: { ripple: false, rounded: 'sm' },
-    VBtn: { variant: 'outlined', elevation: 0, class: 'text-none' },
-    VSelect: { variant: 'outlined', density: 'compact', hideDetails: true },
-    VTextField: { variant: 'outlined', density: 'compact' },
-    VCard: { elevation: 0, border: true },
+    VBtn: { variant: 'outlined', elevation: 0, slim: true },
+    VSelect: { variant: 'plain', density: 'compact', hideDetails: true, menuIcon: mdiUnfoldMoreHorizontal },
+    VTextField: { variant: 'plain', density: 'compact' },
   },
 });

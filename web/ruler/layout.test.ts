@@ -1,6 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { captionBeside, domainOf, GUTTER, layOut, spread } from './rulerLayout';
+import { captionBeside } from './bars';
+import { spread } from './drops';
+import { gutterFor, laneAt, layOut } from './layout';
+import { domainOf, sizeWords } from './scale';
+
+const GUTTER = gutterFor(1000);
 
 const tick = (area: number, family: 'gauge' | 'metric' = 'metric') => ({ family, label: String(area), area });
 
@@ -22,7 +27,16 @@ function drop(
 }
 
 function bar(name: string, from: number, to: number, segments: Schemas['Segment'][] = []): Schemas['Bar'] {
-  return { tool: name, name, from, to, stretches: [{ from, to, fit: 'proper' }], proven: null, segments };
+  return {
+    tool: name,
+    name,
+    from,
+    to,
+    stretches: [{ from, to, fit: 'proper' }],
+    proven: null,
+    segments,
+    misses: [],
+  };
 }
 
 const segment = (
@@ -115,12 +129,130 @@ describe('caption', () => {
     expect(caption!.x + caption!.width).toBeLessThanOrEqual(296);
   });
 
-  it('is cut where both sides are short, and left out where nothing would be readable', () => {
-    expect(captionBeside('Lug crimper, hexagon, long levers', 300, 400, [220, 460], [96, 800])!.text).toMatch(
+  it('is cut where both sides are short', () => {
+    expect(captionBeside('Lug crimper, hexagon, long levers', 300, 400, [220, 460], [96, 800]).text).toMatch(
       /…$/,
     );
-    expect(captionBeside('Lug crimper, hexagon, long levers', 300, 400, [290, 410], [96, 800])).toBeNull();
   });
+
+  it('stands over the lines where nothing would be readable between them', () => {
+    const name = 'Lug crimper, hexagon, long levers';
+    expect(captionBeside(name, 300, 400, [290, 410], [96, 800])).toMatchObject({ x: 404, text: name });
+    // At the right end of the ruler it goes to the left.
+    expect(captionBeside(name, 700, 790, [690, 795], [96, 800]).x).toBeLessThan(600);
+  });
+});
+
+describe('crosses', () => {
+  const miss = (area: number, lines = 1, of = 1): Schemas['Miss'] => ({
+    area,
+    lines: Array.from({ length: lines }, (_, index) => `l${index}`),
+    of,
+    code: 'sheath.cold',
+    text: 'The sheath does not come off.',
+  });
+  const broken = (misses: Schemas['Miss'][]) => ({ ...bar('Ring sheath stripper', 0.5, 16), misses });
+  const crossesOf = (bars: Schemas['Bar'][], drops = [drop(1), drop(4)]) =>
+    layOut(ruler(drops, bars), 1000, 'metric').lanes[0]!.bars.map(({ crosses }) => crosses);
+
+  it('stand on the bar at the drop line', () => {
+    const laid = layOut(ruler([drop(1), drop(4)], [broken([miss(4)])]), 1000, 'metric');
+    const [cross] = laid.lanes[0]!.bars[0]!.crosses;
+    const segment = laid.lanes[0]!.bars[0]!.segments[0]!;
+    expect(cross!.x).toBe(laid.drops[1]!.x);
+    expect(cross!.y).toBeGreaterThan(segment.y);
+    expect(cross!.y).toBeLessThan(segment.y + segment.height);
+  });
+
+  it('are whole where no line is done, and half where some are', () => {
+    expect(crossesOf([broken([miss(1, 2, 3), miss(4, 2, 2)])])[0]!.map(({ isWhole }) => isWhole)).toEqual([
+      false,
+      true,
+    ]);
+  });
+
+  it('leave the name alone', () => {
+    const laid = layOut(
+      ruler([drop(1), drop(1.5), drop(2)], [broken([miss(1), miss(1.5), miss(2)])]),
+      1000,
+      'metric',
+    );
+    const [one] = laid.lanes[0]!.bars;
+    const named = one!.segments.find(({ text }) => text !== null);
+    const from = named?.textX ?? one!.caption!.x;
+    const to = from + one!.name.length * 5.4;
+    for (const cross of one!.crosses) expect(cross.x + 8 < from || cross.x - 8 > to).toBe(true);
+  });
+});
+
+describe('many tools', () => {
+  it('stand as one where they reach and fail alike', () => {
+    const same = Array.from({ length: 4 }, (_, index) => bar(`stripper ${index}`, 1, 6));
+    const bars = layOut(ruler([drop(1), drop(4)], [...same, bar('knife', 10, 25)]), 1000, 'metric').lanes[0]!
+      .bars;
+    expect(bars.map(({ name, tools }) => [name, tools.length])).toEqual([
+      ['4 tools', 4],
+      ['knife', 1],
+    ]);
+  });
+
+  it('each have a bar while they are few', () => {
+    const same = Array.from({ length: 3 }, (_, index) => bar(`stripper ${index}`, 1, 6));
+    expect(layOut(ruler([drop(1)], same), 1000, 'metric').lanes[0]!.bars).toHaveLength(3);
+  });
+
+  it('take no more than six rows, and none of them is left out', () => {
+    const many = Array.from({ length: 40 }, (_, index) =>
+      bar(`crimper ${index}`, 1 + index / 50, 6 + index / 10),
+    );
+    const lane = layOut(ruler([drop(1), drop(4)], many), 1000, 'metric').lanes[0]!;
+    expect(new Set(lane.bars.flatMap(({ segments }) => segments.map(({ y }) => y))).size).toBeLessThanOrEqual(
+      6,
+    );
+    expect(lane.bars.flatMap(({ tools }) => tools)).toHaveLength(40);
+    expect(lane.bars.filter(({ isRest }) => isRest)).toHaveLength(1);
+  });
+});
+
+describe('folding', () => {
+  const lanes = {
+    ...ruler([drop(1, { cut: 'covered', strip: 'hole' })], [bar('snips', 1, 6)]),
+    lanes: [
+      { name: 'cut', bars: [bar('snips', 1, 6)] },
+      { name: 'strip', bars: [bar('knife', 1, 6)] },
+    ],
+  };
+
+  it('makes a covered lane a thin line with its dots, and leaves what is open', () => {
+    const open = layOut(lanes, 1000, 'metric');
+    const folded = layOut(lanes, 1000, 'metric', () => true);
+    expect(folded.lanes.map(({ isFolded }) => isFolded)).toEqual([true, false]);
+    expect(folded.height).toBeLessThan(open.height);
+    expect(folded.drops[0]!.marks).toHaveLength(2);
+    expect(folded.lanes[0]!.bars).toEqual([]);
+  });
+
+  it('knows which lane is at a height', () => {
+    const laid = layOut(lanes, 1000, 'metric');
+    expect(laneAt(laid, laid.lanes[1]!.y + 3)).toBe('strip');
+    expect(laneAt(laid, laid.height + 50)).toBeNull();
+  });
+
+  it('washes nothing where nearly everything is open', () => {
+    const drops = [1, 1.5, 2.5, 4, 6, 10].map((area) => drop(area, { cut: 'hole' }));
+    expect(layOut(ruler(drops), 1000, 'metric').isCrowded).toBe(true);
+    expect(
+      layOut(ruler([...drops.slice(0, 2), ...[4, 6, 10].map((area) => drop(area))]), 1000, 'metric')
+        .isCrowded,
+    ).toBe(false);
+  });
+});
+
+it('calls sizes by their series, and others by their area', () => {
+  const ticks = [tick(2.5), { family: 'gauge' as const, label: '14', area: 2.08 }];
+  expect(sizeWords(2.5, ticks, 'gauge')).toBe('2.5 mm²');
+  expect(sizeWords(2.081, ticks, 'gauge')).toBe('14 AWG');
+  expect(sizeWords(3.14159, ticks, 'metric')).toBe('3.14 mm²');
 });
 
 describe('layout', () => {
@@ -193,7 +325,7 @@ describe('layout', () => {
       expect(laid.drops[i]!.x).toBeGreaterThan(laid.drops[i - 1]!.x);
     expect(laid.drops[0]!.x).toBeGreaterThanOrEqual(GUTTER - 1);
     expect(laid.drops.at(-1)!.x).toBeLessThanOrEqual(width);
-    const counts = laid.drops.filter((one) => one.showsCount).map((one) => one.x);
+    const counts = laid.drops.filter((one) => one.count !== null).map((one) => one.x);
     for (let i = 1; i < counts.length; i++) expect(counts[i]! - counts[i - 1]!).toBeGreaterThan(6);
   });
 

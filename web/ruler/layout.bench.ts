@@ -1,6 +1,6 @@
 import { bench, describe } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { layOut } from './rulerLayout';
+import { layOut } from './layout';
 
 /** How the layout grows from a small scope to a large one: read the ratio at the end of the run. */
 function ruler(sizes: number, bars: number): Schemas['Ruler'] {
@@ -20,6 +20,7 @@ function ruler(sizes: number, bars: number): Schemas['Ruler'] {
         stretches: [{ from: 0.1 * 1.2 ** i, to: 2 * 1.2 ** i, fit: 'proper' }],
         proven: null,
         segments: [],
+        misses: [],
       })),
     })),
     drops: Array.from({ length: sizes }, (_, i) => ({

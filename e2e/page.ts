@@ -1,0 +1,28 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+
+/** The rows of the table, without its head. */
+export const rows = (page: Page): Locator => page.locator('[data-row]');
+
+/** Picks a unit or a theme in the menu of the person. */
+export async function pick(page: Page, name: string): Promise<void> {
+  await page.getByRole('button', { name: 'Units, theme and person' }).click();
+  await page.getByRole('radio', { name, exact: true }).check();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('radio', { name, exact: true })).toHaveCount(0);
+}
+
+/** A coverage of many lines: what the server says of a few, over and over. */
+export async function manyLines(page: Page, count: number): Promise<void> {
+  await page.route('**/api/v1/coverage?**', async (route) => {
+    const response = await route.fetch();
+    const coverage = await response.json();
+    const lines = coverage.report.lines;
+    coverage.report.lines = Array.from({ length: count }, (_, index) => {
+      const line = lines[index % lines.length];
+      const id = index < lines.length ? line.id : `${line.id}.${index}`;
+      coverage.lines[id] = { ...coverage.lines[line.id], id };
+      return { ...line, id };
+    });
+    await route.fulfill({ response, json: coverage });
+  });
+}

@@ -1,0 +1,45 @@
+import { beforeEach, expect, it, vi } from 'vitest';
+import { askForPage, takeEarly } from './early';
+
+const asked = vi.fn((address: string) => Promise.resolve(new Response(address)));
+beforeEach(() => {
+  asked.mockClear();
+  vi.stubGlobal('fetch', asked);
+  sessionStorage.clear();
+});
+
+const page = (address: string, settings: Record<string, string> = {}) => {
+  askForPage(new URL(address, location.href), (key) => settings[key] ?? null);
+  return asked.mock.calls.map(([one]) => one);
+};
+
+it.each([
+  ['/shop', {}, ['/api/v1/session']],
+  ['/cover', {}, ['/api/v1/session', '/api/v1/kits', '/api/v1/scopes']],
+  [
+    '/cover?kit=bag&scope=job',
+    { 'gondrik.length': 'inch' },
+    [
+      '/api/v1/session',
+      '/api/v1/kits',
+      '/api/v1/scopes',
+      '/api/v1/coverage?kit=bag&scope=job&length=inch&force=N',
+    ],
+  ],
+])('asks early for what %s is going to show', (address, settings, wanted) => {
+  expect(page(address, settings)).toEqual(wanted);
+});
+
+it('asks for the kit and scope that were looked at last', () => {
+  sessionStorage.setItem('gondrik.pair', JSON.stringify({ kit: 'van', scope: 'yard' }));
+  expect(page('/')).toContain('/api/v1/coverage?kit=van&scope=yard&length=mm&force=N');
+});
+
+it('gives an answer once, and to who asks the same', async () => {
+  page('/shop');
+  const session = new URL('/api/v1/session', location.href).href;
+  expect(takeEarly(new Request(session, { method: 'DELETE' }))).toBeUndefined();
+  page('/shop');
+  expect(await (await takeEarly(new Request(session)))?.text()).toBe('/api/v1/session');
+  expect(takeEarly(new Request(session))).toBeUndefined();
+});

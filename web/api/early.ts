@@ -1,0 +1,44 @@
+/*
+ * What the first sight of the page will want is asked for while the page itself still loads. Each answer is taken once; what
+ * nobody takes is let go.
+ */
+const early = new Map<string, Promise<Response>>();
+
+/** Asks for an address of the API before anybody wants it. */
+export function askEarly(address: string): void {
+  const asked = fetch(address, { credentials: 'same-origin', headers: { Accept: 'application/json' } });
+  // Whoever takes it hears of its failure; until then it is nobody's.
+  asked.catch(() => undefined);
+  early.set(new URL(address, location.href).href, asked);
+}
+
+/** The answer that is already under way, if there is one. */
+export function takeEarly(request: Request): Promise<Response> | undefined {
+  const asked = request.method === 'GET' ? early.get(request.url) : undefined;
+  early.delete(request.url);
+  return asked;
+}
+
+/** Lets go of what was asked for somebody else, or for nobody. */
+export function forgetEarly(): void {
+  early.clear();
+}
+
+/** By the address of the page: who is signed in, and for Cover what it is going to show. */
+export function askForPage(page: URL, settings: (key: string) => string | null): void {
+  askEarly('/api/v1/session');
+  if (page.pathname !== '/' && page.pathname !== '/cover') return;
+  askEarly('/api/v1/kits');
+  askEarly('/api/v1/scopes');
+  const pair = JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '{}') as { kit?: string; scope?: string };
+  const kit = page.searchParams.get('kit') ?? pair.kit;
+  const scope = page.searchParams.get('scope') ?? pair.scope;
+  if (!kit || !scope) return;
+  const query = new URLSearchParams({
+    kit,
+    scope,
+    length: settings('gondrik.length') ?? 'mm',
+    force: settings('gondrik.force') ?? 'N',
+  });
+  askEarly(`/api/v1/coverage?${query}`);
+}

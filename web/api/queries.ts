@@ -1,0 +1,122 @@
+import { useQuery } from '@tanstack/vue-query';
+import { computed, shallowRef, watch, type Ref } from 'vue';
+import { useSession } from '@/session/useSession';
+import { answer, api, type Schemas } from './client';
+import { isOutOfReach } from './useReach';
+
+/*
+ * What is read of a shop, each under the shop's own key, so that nothing of one is ever shown in another. Answers are large and
+ * only read: they are kept as they came, without looking into them.
+ */
+
+export interface Pair {
+  kit: string | null;
+  scope: string | null;
+}
+
+/** In which units sentences come. */
+export interface Units {
+  length: 'mm' | 'inch';
+  force: 'N' | 'lbf';
+}
+
+const SHOP = 'shop';
+
+function useShop() {
+  const { person } = useSession();
+  return computed(() => person.value?.shopId ?? 0);
+}
+
+const asItCame = { shallow: true, structuralSharing: false } as const;
+
+/** The shop's kits and scopes, to pick from. */
+export function useKitsAndScopes() {
+  const shop = useShop();
+  const kits = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'kits'],
+    queryFn: () => answer(api.GET('/kits')),
+  });
+  const scopes = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'scopes'],
+    queryFn: () => answer(api.GET('/scopes')),
+  });
+
+  return {
+    kits: computed(() => kits.data.value?.data ?? []),
+    scopes: computed(() => scopes.data.value?.data ?? []),
+    isLoading: computed(() => kits.isLoading.value || scopes.isLoading.value),
+    // What was read before is still good to pick from.
+    error: computed(
+      () => (kits.data.value ? null : kits.error.value) ?? (scopes.data.value ? null : scopes.error.value),
+    ),
+    retry: () => Promise.all([kits.refetch(), scopes.refetch()]),
+  };
+}
+
+/** The shop's tools, each with what it reaches along the sizes. */
+export function useTools() {
+  const shop = useShop();
+  return useQuery({ ...asItCame, queryKey: [SHOP, shop, 'tools'], queryFn: () => answer(api.GET('/tools')) });
+}
+
+const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
+  pair.kit !== null && pair.scope !== null;
+
+/**
+ * What a kit covers of a scope. A verdict is never shown under another kit or scope than its own: what there is of the same
+ * pair stays until the next answer (in other units), and while the server is out of reach.
+ */
+export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'coverage', pair, units],
+    queryFn: () => {
+      const { kit, scope } = pair.value;
+      return answer(
+        api.GET('/coverage', { params: { query: { kit: kit ?? '', scope: scope ?? '', ...units.value } } }),
+      );
+    },
+    enabled: () => isWhole(pair.value),
+  });
+  const last = shallowRef<Schemas['Coverage']>();
+  watch(query.data, (data) => (last.value = data ?? last.value), { immediate: true });
+  const isOut = computed(() => isOutOfReach(query.error.value));
+  const kept = computed(() =>
+    (query.isPending.value || isOut.value) &&
+    last.value?.kit.id === pair.value.kit &&
+    last.value?.scope.id === pair.value.scope
+      ? last.value
+      : undefined,
+  );
+  const data = computed(() => query.data.value ?? kept.value);
+
+  return {
+    data,
+    error: computed(() => (isOut.value && data.value ? null : query.error.value)),
+    isFetching: query.isFetching,
+    isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
+    refetch: query.refetch,
+  };
+}
+
+/** The tools that were not chosen for one step: asked for only when somebody wants to know. */
+export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number | null>, units: Ref<Units>) {
+  const shop = useShop();
+  return useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'others', pair, line, step, units],
+    queryFn: () =>
+      answer(
+        api.GET('/coverage/lines/{line}/steps/{step}/others', {
+          params: {
+            path: { line: line.value, step: step.value ?? 0 },
+            query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', ...units.value },
+          },
+        }),
+      ),
+    enabled: () => step.value !== null && isWhole(pair.value),
+  });
+}

@@ -1,0 +1,43 @@
+import { useSessionStorage } from '@vueuse/core';
+import { computed, watch, type ComputedRef } from 'vue';
+import { useRoute } from 'vue-router';
+import type { Pair } from '@/api/queries';
+import { useAddress } from '@/frame/useAddress';
+
+interface Named {
+  id: string;
+  name: string;
+}
+
+/**
+ * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each.
+ */
+export function usePair(
+  kits: () => Named[],
+  scopes: () => Named[],
+): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
+  const { asked, show } = useAddress();
+  const route = useRoute();
+  const pair = computed<Pair>(() => ({ kit: asked('kit'), scope: asked('scope') }));
+  const last = useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
+  watch(pair, (now) => now.kit !== null && now.scope !== null && (last.value = { ...now }), {
+    immediate: true,
+  });
+
+  const known = (id: string | null, list: Named[]) =>
+    list.some((one) => one.id === id) ? id : (list[0]?.id ?? null);
+  watch(
+    [kits, scopes, () => route.name],
+    () => {
+      const isAsked = pair.value.kit !== null && pair.value.scope !== null;
+      if (route.name !== 'cover' || isAsked || kits().length === 0 || scopes().length === 0) return;
+      show({
+        kit: pair.value.kit ?? known(last.value.kit, kits()),
+        scope: pair.value.scope ?? known(last.value.scope, scopes()),
+      });
+    },
+    { immediate: true },
+  );
+
+  return { pair, held: computed(() => `${pair.value.kit} ${pair.value.scope}`) };
+}

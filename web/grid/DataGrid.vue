@@ -1,0 +1,511 @@
+<script setup lang="ts" generic="Row extends { id: string }">
+import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
+import { useVirtualizer, defaultRangeExtractor } from '@tanstack/vue-virtual';
+import { useElementSize, useEventListener } from '@vueuse/core';
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
+import { fromText, toText } from './clipboard';
+import { tracks, type CellValue, type GridColumn } from './columns';
+import GridRow from './GridRow.vue';
+import { useRows, type Item } from './useRows';
+import { useWalk } from './useWalk';
+
+/*
+ * The one table: thousands of rows of which only those in sight are there, head and first column always in sight, walked by
+ * keys, marked, copied to and pasted from a spreadsheet, sorted, grouped, and edited where somebody gives it an editor.
+ *
+ *   <DataGrid :columns :rows caption="Lines" @open="(row, key) => …">
+ *     <template #cell="{ row, column }">…</template>
+ *   </DataGrid>
+ *
+ * One cell is in the order of the tab key. Enter, Space or a click opens a cell; where the column is edited, Enter, F2 or a
+ * double click edits it, and the editor closes with `finish` or Esc.
+ */
+export interface Pasted<Row> {
+  row: Row;
+  column: GridColumn<Row>;
+  text: string;
+}
+
+const props = withDefaults(
+  defineProps<{
+    columns: GridColumn<Row>[];
+    rows: Row[];
+    caption: string;
+    /** Rows to light, by id. */
+    lit?: ReadonlySet<string>;
+    selected?: { row: string; column: string } | null;
+    /** A class for a whole row. */
+    kindOf?: (row: Row) => string | undefined;
+    groupOf?: (row: Row) => string;
+    /** Pixels; all rows are of one height, so that a thousand need not be measured. */
+    rowHeight?: number;
+  }>(),
+  { lit: () => new Set<string>(), selected: null, kindOf: undefined, groupOf: undefined, rowHeight: 36 },
+);
+const emit = defineEmits<{
+  open: [row: Row, column: string];
+  light: [rows: string[]];
+  /** Cells of a spreadsheet, from the marked cell on; what stands in no editable cell is left out. */
+  paste: [cells: Pasted<Row>[]];
+  /** Delete was pressed over these cells. */
+  clear: [cells: { row: Row; column: GridColumn<Row> }[]];
+}>();
+const slots = defineSlots<{
+  cell(props: { row: Row; column: GridColumn<Row> }): unknown;
+  editor?(props: { row: Row; column: GridColumn<Row>; finish: () => void }): unknown;
+  head?(props: { column: GridColumn<Row> }): unknown;
+}>();
+
+const HEAD = 28;
+const root = useTemplateRef<HTMLElement>('root');
+const { height } = useElementSize(root, { width: 0, height: 400 });
+const { items, sorting, sort, toggle } = useRows(
+  () => props.rows,
+  () => props.columns,
+  () => props.groupOf,
+);
+const laid = computed(() => tracks(props.columns));
+
+const walk = useWalk(
+  () => ({ row: items.value.length, column: props.columns.length }),
+  () => Math.max(1, Math.floor((height.value - HEAD) / props.rowHeight) - 1),
+  ({ row }) => virtual.value.scrollToIndex(row, { align: 'auto' }),
+);
+const { at, range, hasRange } = walk;
+
+const virtual = useVirtualizer(
+  computed(() => {
+    const focus = at.value.row;
+    return {
+      count: items.value.length,
+      getScrollElement: () => root.value,
+      estimateSize: () => props.rowHeight,
+      getItemKey: (index: number) => items.value[index]?.id ?? index,
+      overscan: 6,
+      scrollPaddingStart: HEAD,
+      // The row with the focus is always there, however far one has scrolled away from it.
+      rangeExtractor: (seen: Parameters<typeof defaultRangeExtractor>[0]) => {
+        const rows = defaultRangeExtractor(seen);
+        return focus >= seen.count || rows.includes(focus)
+          ? rows
+          : [...rows, focus].sort((one, other) => one - other);
+      },
+    };
+  }),
+);
+
+/** On paper there is every row. */
+const isPrinting = ref(false);
+useEventListener(window, 'beforeprint', () => (isPrinting.value = true));
+useEventListener(window, 'afterprint', () => (isPrinting.value = false));
+const paper = window.matchMedia?.('print');
+if (paper) useEventListener(paper, 'change', () => (isPrinting.value = paper.matches));
+
+const visible = computed(() =>
+  isPrinting.value
+    ? items.value.map((item, index) => ({ item, index, top: index * props.rowHeight }))
+    : virtual.value.getVirtualItems().flatMap(({ index, start }) => {
+        const item = items.value[index];
+        return item ? [{ item, index, top: start }] : [];
+      }),
+);
+
+const chosenColumn = computed(() => props.columns.findIndex(({ key }) => key === props.selected?.column));
+const editing = shallowRef<{ row: string; column: number } | null>(null);
+const isMarked = (row: number) => hasRange.value && row >= range.value.top && row <= range.value.bottom;
+
+const element = ({ row, column }: { row: number; column: number }) =>
+  root.value?.querySelector<HTMLElement>(`[aria-rowindex="${row + 2}"] [data-column="${column}"]`) ?? null;
+
+/** The row may have to be drawn first, and for that the rows in sight to be found out. */
+async function focusAt(): Promise<void> {
+  await nextTick();
+  for (let tries = 0; tries < 3 && !element(at.value); tries++) await nextTick();
+  element(at.value)?.focus({ preventScroll: true });
+}
+
+function cellOf(target: EventTarget | null): { row: number; column: number } | null {
+  const cell = target instanceof Element ? target.closest<HTMLElement>('[data-column]') : null;
+  const row = Number(cell?.closest('[aria-rowindex]')?.getAttribute('aria-rowindex')) - 2;
+  return cell && root.value?.contains(cell) ? { row, column: Number(cell.dataset.column) } : null;
+}
+
+/** What stands at a place of the screen, where that is a cell. */
+function standing({ row, column }: { row: number; column: number }) {
+  const item = items.value[row];
+  const of = props.columns[column];
+  return item?.kind === 'row' && of ? { row: item.row, column: of } : null;
+}
+
+function act(place: { row: number; column: number }, isEditing: boolean): void {
+  const item = items.value[place.row];
+  if (item?.kind === 'group') return toggle(item.id);
+  const cell = standing(place);
+  if (!cell) return;
+  if (isEditing && cell.column.isEditable && slots.editor) {
+    editing.value = { row: cell.row.id, column: place.column };
+    void nextTick(() =>
+      element(place)?.querySelector<HTMLElement>('input, select, textarea, button')?.focus(),
+    );
+  } else {
+    emit('open', cell.row, cell.column.key);
+  }
+}
+
+function finish(): void {
+  if (editing.value === null) return;
+  editing.value = null;
+  void focusAt();
+}
+
+function press(event: KeyboardEvent): void {
+  if (editing.value !== null) {
+    if (event.key !== 'Escape') return;
+    event.stopPropagation();
+    return finish();
+  }
+  if (walk.press(event)) {
+    event.preventDefault();
+    if (event.key === 'Escape') event.stopPropagation();
+    void focusAt();
+  } else if (event.key === 'Enter' || event.key === ' ' || event.key === 'F2') {
+    event.preventDefault();
+    act(at.value, event.key !== ' ');
+  } else if (event.key === 'Delete') {
+    const cells = marked().flatMap((row) => row.filter((cell) => cell !== null && cell.column.isEditable));
+    if (cells.length)
+      emit(
+        'clear',
+        cells.filter((cell) => cell !== null),
+      );
+  }
+}
+
+function click(event: MouseEvent): void {
+  const place = cellOf(event.target);
+  if (place === null || editing.value !== null) return;
+  walk.go(place, event.shiftKey);
+  void focusAt();
+  const isEdited = standing(place)?.column.isEditable && slots.editor;
+  if (!event.shiftKey && !isEdited) act(place, false);
+}
+
+function focused(event: FocusEvent): void {
+  const place = cellOf(event.target);
+  if (!place) return;
+  if (place.row !== at.value.row || place.column !== at.value.column) walk.go(place);
+  const cell = standing(place);
+  emit('light', cell ? [cell.row.id] : []);
+}
+
+let pointed: string | null = null;
+function point(event: PointerEvent): void {
+  const row = (event.target as Element).closest<HTMLElement>('[data-row]')?.dataset.row ?? null;
+  if (row === pointed) return;
+  pointed = row;
+  emit('light', row === null ? [] : [row]);
+}
+
+function unpoint(): void {
+  pointed = null;
+  emit('light', []);
+}
+
+/** The marked cells row by row; null where a group's head is. */
+function marked(): ({ row: Row; column: GridColumn<Row> } | null)[][] {
+  const { top, bottom, left, right } = range.value;
+  return Array.from({ length: bottom - top + 1 }, (_, row) =>
+    Array.from({ length: right - left + 1 }, (__, column) =>
+      standing({ row: top + row, column: left + column }),
+    ),
+  );
+}
+
+function copy(event: ClipboardEvent): void {
+  if (editing.value !== null || window.getSelection()?.isCollapsed === false) return;
+  const rows = marked().filter((row) => row.some((cell) => cell !== null));
+  if (rows.length === 0) return;
+  const values = rows.map((row) => row.map((cell): CellValue => cell?.column.value?.(cell.row) ?? null));
+  event.clipboardData?.setData('text/plain', toText(values));
+  event.preventDefault();
+}
+
+function paste(event: ClipboardEvent): void {
+  const text = event.clipboardData?.getData('text/plain') ?? '';
+  if (editing.value !== null || text === '' || !props.columns.some(({ isEditable }) => isEditable)) return;
+  event.preventDefault();
+  const cells = fromText(text);
+  // One cell fills all that is marked; else what was copied goes where it is put down.
+  const isFill = cells.length === 1 && cells[0]?.length === 1 && hasRange.value;
+  const { top, left, bottom, right } = range.value;
+  const height = isFill ? bottom - top + 1 : cells.length;
+  const into: Pasted<Row>[] = [];
+  for (let row = 0; row < height; row++) {
+    const width = isFill ? right - left + 1 : (cells[row]?.length ?? 0);
+    for (let column = 0; column < width; column++) {
+      const cell = standing({ row: top + row, column: left + column });
+      const value = isFill ? cells[0]?.[0] : cells[row]?.[column];
+      if (cell?.column.isEditable && value !== undefined) into.push({ ...cell, text: value });
+    }
+  }
+  if (into.length) emit('paste', into);
+}
+
+const indexOf = (row: string) => items.value.findIndex((item) => item.kind === 'row' && item.id === row);
+
+/** Puts the focus on a cell, so that the keys go on from there. */
+function focusOn(row: string, column: string): void {
+  const place = { row: indexOf(row), column: props.columns.findIndex(({ key }) => key === column) };
+  if (place.row < 0) return;
+  walk.go({ ...place, column: Math.max(0, place.column) });
+  void focusAt();
+}
+
+/** Scrolls as little as it takes for one of these rows to be seen. */
+function reveal(rows: ReadonlySet<string>): void {
+  const places = items.value.flatMap((item, index) => (rows.has(item.id) ? [index] : []));
+  const { scrollTop = 0, clientHeight = 0 } = root.value ?? {};
+  const isSeen = (row: number) =>
+    row * props.rowHeight >= scrollTop && (row + 1) * props.rowHeight <= scrollTop + clientHeight - HEAD;
+  const first = places[0];
+  if (first !== undefined && !places.some(isSeen)) virtual.value.scrollToIndex(first, { align: 'center' });
+}
+
+watch(
+  () => [items.value.length, props.columns.length],
+  () => {
+    const within = {
+      row: Math.min(at.value.row, Math.max(0, items.value.length - 1)),
+      column: Math.min(at.value.column, Math.max(0, props.columns.length - 1)),
+    };
+    if (within.row !== at.value.row || within.column !== at.value.column) at.value = within;
+  },
+);
+onMounted(() => props.selected && reveal(new Set([props.selected.row])));
+
+const isRow = (item: Item<Row>): item is Extract<Item<Row>, { kind: 'row' }> => item.kind === 'row';
+const ariaSort = (key: string) =>
+  sorting.value?.key === key ? (sorting.value.isDescending ? 'descending' : 'ascending') : undefined;
+
+defineExpose({ focusOn, reveal });
+</script>
+
+<template>
+  <div
+    ref="root"
+    class="grid"
+    role="grid"
+    :aria-label="caption"
+    :aria-rowcount="items.length + 1"
+    :aria-colcount="columns.length"
+    :style="{ '--columns': laid.template, '--least': `${laid.least}px`, '--row': `${rowHeight}px` }"
+    @keydown="press"
+    @click="click"
+    @dblclick="cellOf($event.target) && act(at, true)"
+    @focusin="focused"
+    @pointerover="point"
+    @pointerleave="unpoint"
+    @copy="copy"
+    @paste="paste"
+  >
+    <div class="head" role="row" aria-rowindex="1">
+      <div
+        v-for="(column, index) in columns"
+        :key="column.key"
+        class="cell"
+        :class="column.align"
+        role="columnheader"
+        :aria-colindex="index + 1"
+        :aria-sort="ariaSort(column.key)"
+      >
+        <button v-if="column.isSortable" type="button" @click.stop="sort(column.key)">
+          {{ column.title }}
+          <v-icon
+            v-if="sorting?.key === column.key"
+            :icon="sorting.isDescending ? mdiArrowDown : mdiArrowUp"
+            size="13"
+          />
+        </button>
+        <template v-else>{{ column.title }}</template>
+      </div>
+    </div>
+    <div
+      class="rows"
+      role="rowgroup"
+      :style="{ height: `${isPrinting ? items.length * rowHeight : virtual.getTotalSize()}px` }"
+    >
+      <template v-for="{ item, index, top } in visible" :key="item.id">
+        <GridRow
+          v-if="isRow(item)"
+          :row="item.row"
+          :columns="columns"
+          :index="index + 2"
+          :top="top"
+          :kind="kindOf?.(item.row)"
+          :is-lit="lit.has(item.id)"
+          :is-chosen="selected?.row === item.id"
+          :chosen="selected?.row === item.id ? chosenColumn : -1"
+          :at="at.row === index ? at.column : -1"
+          :marked-from="isMarked(index) ? range.left : -1"
+          :marked-to="isMarked(index) ? range.right : -1"
+          :editing="editing?.row === item.id ? editing.column : -1"
+        >
+          <template #cell="cell"><slot name="cell" v-bind="cell" /></template>
+          <template #editor="cell"><slot name="editor" v-bind="cell" :finish="finish" /></template>
+        </GridRow>
+        <div
+          v-else
+          class="row group"
+          role="row"
+          :aria-rowindex="index + 2"
+          :style="{ transform: `translateY(${top}px)` }"
+        >
+          <div
+            class="cell"
+            role="rowheader"
+            :aria-expanded="item.isOpen"
+            :tabindex="at.row === index ? 0 : -1"
+            data-column="0"
+          >
+            <v-icon :icon="item.isOpen ? mdiChevronDown : mdiChevronRight" size="15" />
+            <b>{{ item.title }}</b> <span class="muted">{{ item.count }}</span>
+          </div>
+        </div>
+      </template>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.grid {
+  position: relative;
+  overflow: auto;
+  font-size: 13px;
+  /* What scrolls here does not scroll the page along. */
+  overscroll-behavior: contain;
+}
+
+.head,
+.grid :deep(.row) {
+  display: grid;
+  grid-template-columns: var(--columns);
+  min-width: var(--least);
+  width: 100%;
+}
+
+.head {
+  position: sticky;
+  top: 0;
+  z-index: 3;
+  height: 28px;
+  background: var(--ground);
+  border-bottom: 1px solid var(--ink);
+  color: var(--muted);
+  font-weight: 560;
+}
+
+.head button {
+  padding: 0;
+  display: flex;
+  align-items: center;
+  gap: 3px;
+  font-weight: inherit;
+  cursor: pointer;
+}
+
+.rows {
+  position: relative;
+  min-width: var(--least);
+}
+
+.grid :deep(.row) {
+  position: absolute;
+  top: 0;
+  left: 0;
+  height: var(--row);
+  background: var(--ground);
+  border-bottom: 1px solid var(--hairline);
+  contain: layout style;
+}
+
+.head .cell,
+.grid :deep(.cell) {
+  display: flex;
+  align-items: center;
+  min-width: 0;
+  padding: 0 8px;
+  overflow: hidden;
+}
+
+.grid :deep(.row .cell) {
+  cursor: pointer;
+}
+
+.grid :deep(.end) {
+  justify-content: flex-end;
+  text-align: right;
+}
+
+/* The first column tells what a row is: it stays in sight. */
+.head .cell:first-child,
+.grid :deep(.row .cell:first-child) {
+  position: sticky;
+  left: 0;
+  z-index: 1;
+  background: inherit;
+}
+
+.grid :deep(.row.lit),
+.grid :deep(.row.chosen) {
+  background: var(--row-wash);
+}
+
+.grid :deep(.row.open) {
+  background: var(--open-row, color-mix(in srgb, var(--hole-wash) 55%, var(--ground)));
+}
+
+.grid :deep(.row.open.lit),
+.grid :deep(.row.open.chosen) {
+  background: var(--hole-wash);
+}
+
+.grid :deep(.marked) {
+  background: color-mix(in srgb, var(--copper) 16%, var(--ground)) !important;
+}
+
+.grid :deep(.selected) {
+  box-shadow: inset 0 0 0 2px var(--copper);
+}
+
+.group {
+  grid-template-columns: 1fr;
+  color: var(--ink);
+}
+
+.group .cell {
+  gap: 6px;
+}
+
+.grid :deep(:focus-visible) {
+  outline-offset: -2px;
+}
+
+@media print {
+  .grid {
+    overflow: visible;
+    height: auto !important;
+  }
+
+  .grid :deep(.row) {
+    break-inside: avoid;
+  }
+
+  .head {
+    position: static;
+  }
+
+  .grid :deep(.selected) {
+    box-shadow: none;
+  }
+}
+</style>

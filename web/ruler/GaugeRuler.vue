@@ -1,0 +1,337 @@
+<script setup lang="ts">
+import { mdiChevronDown, mdiChevronRight } from '@mdi/js';
+import { useElementSize, watchDebounced } from '@vueuse/core';
+import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue';
+import type { Schemas } from '@/api/client';
+import { counted, pretty, prose } from '@/shared/pretty';
+import StatusMark from '@/shared/StatusMark.vue';
+import { laneWords } from '@/shared/status';
+import type { LaidBar } from './bars';
+import type { LaidDrop } from './drops';
+import { AXIS_HEIGHT, laneAt, layOut } from './layout';
+import RulerAxis from './RulerAxis.vue';
+import RulerBar from './RulerBar.vue';
+import RulerDrop from './RulerDrop.vue';
+import RulerTip from './RulerTip.vue';
+import { reachWords, whyNot } from './tellings';
+import { useTypefaces } from './useTypefaces';
+
+/** A kit against a scope along the sizes: a lane for each operation, a bar for each tool, a drop line for each size. */
+const props = withDefaults(
+  defineProps<{
+    ruler: Schemas['Ruler'];
+    first: 'gauge' | 'metric';
+    /** Ids of the lines to light. */
+    lit: ReadonlySet<string>;
+    isFolded?: (lane: string) => boolean;
+  }>(),
+  { isFolded: () => false },
+);
+const emit = defineEmits<{
+  light: [lines: string[]];
+  open: [drop: Schemas['Drop'], lane: string | null];
+  fold: [lane: string];
+}>();
+
+const DESK = 1100;
+const frame = useTemplateRef<HTMLElement>('frame');
+const { width } = useElementSize(frame, { width: DESK, height: 0 });
+const typefaces = useTypefaces();
+const layout = computed(() => {
+  void typefaces.value;
+  // Hidden it has no width: it stays as it would be on a desk.
+  const room = Math.floor(width.value) || DESK;
+  return layOut(props.ruler, Math.max(300, room), props.first, props.isFolded);
+});
+
+const hatch = useId();
+const tip = useId();
+const reached = ref(0);
+const isLit = (laid: LaidDrop) => laid.drop.lines.some((line) => props.lit.has(line));
+const isWashed = (laid: LaidDrop) => isLit(laid) || (laid.isOpen && !layout.value.isCrowded);
+
+function told(laid: LaidDrop): string {
+  const { drop } = laid;
+  const open = laid.marks.filter((mark) => mark.status === 'hole').map((mark) => laneWords(mark.lane));
+  const said = [
+    open.length ? `hole: ${open.join(', ')}` : null,
+    drop.status === 'faulty' ? 'a faulty line' : null,
+  ];
+  const state = said.filter(Boolean).join('; ') || drop.status;
+  return `${pretty(drop.size)}, ${counted(drop.quantity, 'termination')} on ${counted(drop.lines.length, 'line')}, ${state}`;
+}
+
+type Pointed = { at: { x: number; y: number } } & ({ bar: LaidBar; lane: string } | { laid: LaidDrop });
+const pointed = shallowRef<Pointed | null>(null);
+// Who only passes over the drop lines is not told of each of them.
+const settled = shallowRef<Pointed | null>(null);
+watchDebounced(pointed, (now) => (settled.value = now), { debounce: 180 });
+const shown = computed(() => {
+  const now = pointed.value;
+  if (now === null) return null;
+  return 'bar' in now ? now : settled.value === now && now.laid.drop.status !== 'covered' ? now : null;
+});
+const misses = computed(() =>
+  shown.value && 'laid' in shown.value ? whyNot(props.ruler, shown.value.laid.drop) : [],
+);
+
+function pointAt(laid: LaidDrop, event: MouseEvent | FocusEvent): void {
+  emit('light', laid.drop.lines);
+  const box = (event.currentTarget as Element).getBoundingClientRect();
+  const at =
+    'clientX' in event && event.type !== 'focus'
+      ? { x: event.clientX, y: event.clientY }
+      : { x: box.x + box.width / 2, y: box.y + 40 };
+  pointed.value = { laid, at };
+}
+
+function leave(): void {
+  pointed.value = null;
+  emit('light', []);
+}
+
+function openAt(laid: LaidDrop, event: MouseEvent): void {
+  const top = (event.currentTarget as Element).closest('svg')?.getBoundingClientRect().top ?? 0;
+  emit('open', laid.drop, laneAt(layout.value, event.clientY - top));
+}
+
+/** A bar lies over the drop lines: what is clicked on it is the line below. A finger asks first what the bar is. */
+function openUnder(bar: LaidBar, lane: string, event: PointerEvent): void {
+  if (event.pointerType === 'touch') {
+    const isOpen = pointed.value && 'bar' in pointed.value && pointed.value.bar === bar;
+    pointed.value = isOpen ? null : { bar, lane, at: { x: event.clientX, y: event.clientY } };
+    return;
+  }
+  const left = (event.currentTarget as Element).closest('svg')?.getBoundingClientRect().left ?? 0;
+  const x = event.clientX - left;
+  const under = layout.value.drops.find(({ touch }) => x >= touch.x && x < touch.x + touch.width);
+  if (under) emit('open', under.drop, lane);
+}
+
+function walk(event: KeyboardEvent, step: number): void {
+  const drops = [...(frame.value?.querySelectorAll<SVGElement>('.drop') ?? [])];
+  const next = Math.min(
+    drops.length - 1,
+    Math.max(0, drops.indexOf(event.currentTarget as SVGElement) + step),
+  );
+  reached.value = next;
+  drops[next]?.focus();
+}
+</script>
+
+<template>
+  <div ref="frame" class="ruler" :style="{ '--hatch': `url(#${hatch})` }" @keydown.esc="pointed = null">
+    <svg class="scale" :width="layout.width" :height="AXIS_HEIGHT" aria-hidden="true">
+      <g v-for="laid in layout.drops" :key="laid.drop.size">
+        <rect
+          v-if="isWashed(laid)"
+          :class="laid.isOpen ? 'hole-wash' : 'lit-wash'"
+          :x="laid.x - 12"
+          y="22"
+          width="24"
+          :height="AXIS_HEIGHT - 22"
+        />
+      </g>
+      <RulerAxis
+        :upper="layout.upper"
+        :lower="layout.lower"
+        :left="layout.left"
+        :right="layout.width - 8"
+        :first="first"
+      />
+    </svg>
+    <div class="body">
+      <svg
+        :width="layout.width"
+        :height="layout.height"
+        role="group"
+        aria-label="Gauge ruler. The table below tells the same."
+      >
+        <defs>
+          <pattern
+            :id="hatch"
+            width="6"
+            height="6"
+            patternUnits="userSpaceOnUse"
+            patternTransform="rotate(45)"
+          >
+            <rect width="6" height="6" class="hatch-ground" />
+            <path d="M0 0V6" class="hatch-line" />
+          </pattern>
+        </defs>
+        <g v-for="laid in layout.drops" :key="`wash-${laid.drop.size}`">
+          <rect
+            v-if="isWashed(laid)"
+            :class="laid.isOpen ? 'hole-wash' : 'lit-wash'"
+            :x="laid.x - 12"
+            y="0"
+            width="24"
+            :height="layout.height"
+          />
+        </g>
+        <path
+          v-for="lane in layout.lanes"
+          :key="lane.name"
+          class="hairline"
+          :d="`M8 ${lane.y + 0.5}H${layout.width - 8}`"
+        />
+        <path class="hairline" :d="`M8 ${layout.countY - 13}H${layout.width - 8}`" />
+        <text class="counted" x="12" :y="layout.countY" aria-hidden="true">to make</text>
+
+        <RulerDrop
+          v-for="(laid, index) in layout.drops"
+          :key="laid.drop.size"
+          :laid="laid"
+          :is-lit="isLit(laid)"
+          :height="layout.height"
+          :count-y="layout.countY"
+          role="button"
+          :tabindex="index === Math.min(reached, layout.drops.length - 1) ? 0 : -1"
+          :aria-label="told(laid)"
+          :aria-describedby="shown && 'laid' in shown && shown.laid.drop === laid.drop ? tip : undefined"
+          @mouseenter="pointAt(laid, $event)"
+          @mouseleave="leave"
+          @focus="pointAt(laid, $event)"
+          @blur="leave"
+          @click="openAt(laid, $event)"
+          @keydown.enter.prevent="emit('open', laid.drop, null)"
+          @keydown.space.prevent="emit('open', laid.drop, null)"
+          @keydown.right.prevent="walk($event, 1)"
+          @keydown.left.prevent="walk($event, -1)"
+        />
+        <g v-for="lane in layout.lanes" :key="`bars-${lane.name}`" aria-hidden="true">
+          <RulerBar
+            v-for="bar in lane.bars"
+            :key="bar.key"
+            :bar="bar"
+            :is-pointed="shown !== null && 'bar' in shown && shown.bar === bar"
+            @pointermove="
+              $event.pointerType !== 'touch' &&
+              (pointed = { bar, lane: lane.name, at: { x: $event.clientX, y: $event.clientY } })
+            "
+            @pointerleave="$event.pointerType !== 'touch' && (pointed = null)"
+            @click="openUnder(bar, lane.name, $event as PointerEvent)"
+          />
+        </g>
+      </svg>
+      <template v-for="lane in layout.lanes" :key="`name-${lane.name}`">
+        <button
+          v-if="lane.canFold"
+          type="button"
+          class="lane"
+          :class="{ folded: lane.isFolded }"
+          :style="{ top: `${lane.y}px` }"
+          :aria-expanded="!lane.isFolded"
+          :title="lane.isFolded ? 'All covered. Show the tools' : 'All covered. Fold'"
+          @click="emit('fold', lane.name)"
+        >
+          <v-icon :icon="lane.isFolded ? mdiChevronRight : mdiChevronDown" size="12" />{{
+            laneWords(lane.name)
+          }}
+        </button>
+        <span v-else class="lane" :style="{ top: `${lane.y}px` }">{{ laneWords(lane.name) }}</span>
+      </template>
+    </div>
+    <RulerTip v-if="shown" :id="tip" :at="shown.at">
+      <template v-if="'bar' in shown">
+        <strong>{{ shown.bar.tools.map(({ name }) => name).join(', ') }}</strong>
+        <div v-for="(reach, index) in reachWords(shown.bar, ruler.ticks, first)" :key="index">
+          {{ reach }}
+        </div>
+        <div v-for="cross in shown.bar.crosses" :key="cross.x">
+          <template v-for="miss in cross.misses" :key="miss.area">
+            <b aria-hidden="true">{{ cross.isWhole ? '×' : '∕' }}</b>
+            {{ prose(miss.text) }}
+            <span v-if="!cross.isWhole" class="muted">({{ miss.lines.length }} of {{ miss.of }} lines)</span>
+          </template>
+        </div>
+      </template>
+      <template v-else>
+        <strong>{{ pretty(shown.laid.drop.size) }}</strong>
+        <span class="muted"> {{ counted(shown.laid.drop.quantity, 'termination') }}</span>
+        <div v-for="mark in shown.laid.marks.filter((one) => one.status !== 'covered')" :key="mark.lane">
+          <StatusMark :status="mark.status" :size="11" silent /> {{ laneWords(mark.lane) }}: {{ mark.status }}
+        </div>
+        <div v-for="miss in misses" :key="miss.key"><b>×</b> {{ miss.tool }}: {{ prose(miss.text) }}</div>
+      </template>
+    </RulerTip>
+  </div>
+</template>
+
+<style scoped>
+.ruler {
+  position: relative;
+  width: 100%;
+}
+
+svg {
+  display: block;
+  font-family: var(--sans);
+}
+
+/* The scale stays, however far the lanes are scrolled. */
+.scale {
+  position: sticky;
+  top: 0;
+  z-index: 2;
+  background: var(--ground);
+}
+
+.body {
+  position: relative;
+}
+
+.hairline {
+  stroke: var(--hairline);
+}
+
+.lane {
+  position: absolute;
+  left: 8px;
+  display: flex;
+  align-items: center;
+  height: 26px;
+  padding: 0 4px;
+  font-size: 12.5px;
+  font-weight: 560;
+}
+
+button.lane {
+  left: -6px;
+  cursor: pointer;
+}
+
+button.lane.folded {
+  height: 17px;
+  font-weight: 400;
+  color: var(--muted);
+}
+
+.counted {
+  font-size: 11px;
+  fill: var(--muted);
+}
+
+.hole-wash {
+  fill: var(--hole-wash);
+}
+
+.lit-wash {
+  fill: var(--row-wash);
+}
+
+.hatch-ground {
+  fill: var(--ground);
+}
+
+.hatch-line {
+  stroke: var(--tool-edge);
+  stroke-width: 3;
+}
+
+@media print {
+  .scale {
+    position: static;
+  }
+}
+</style>

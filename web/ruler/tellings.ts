@@ -1,0 +1,40 @@
+import type { Schemas } from '@/api/client';
+import { pretty } from '@/shared/pretty';
+import type { LaidBar } from './bars';
+import { sizeWords } from './scale';
+
+/*
+ * What the ruler says in words: of a bar what it reaches, of a drop line which tools look right and are not.
+ */
+
+/** What a bar reaches, a row for each nest that has a name of its own. */
+export function reachWords(
+  bar: LaidBar,
+  ticks: Schemas['Tick'][],
+  first: Schemas['Tick']['family'],
+): string[] {
+  const of = (reach: Schemas['Reach']) => {
+    const [from, to] = [sizeWords(reach.from, ticks, first), sizeWords(reach.to, ticks, first)];
+    return from === to ? from : `${from} to ${to}`;
+  };
+  const labelled = bar.segments.filter((segment) => segment.label !== bar.name && !bar.isRest);
+  return labelled.length
+    ? labelled.map((segment) => `${pretty(segment.label)}: ${of(segment.reach)}`)
+    : [of(bar.reach)];
+}
+
+/** The tools whose bars reach a drop line that is open in their lane, with why they do not do it. */
+export function whyNot(
+  ruler: Schemas['Ruler'],
+  drop: Schemas['Drop'],
+): { key: string; tool: string; text: string }[] {
+  return ruler.lanes
+    .filter((lane) => drop.marks[lane.name] === 'hole')
+    .flatMap((lane) =>
+      lane.bars.flatMap((bar, index) =>
+        bar.misses
+          .filter((miss) => Math.abs(miss.area - drop.area) < 1e-6)
+          .map((miss) => ({ key: `${lane.name} ${index}`, tool: bar.name, text: miss.text })),
+      ),
+    );
+}

@@ -1,0 +1,55 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core';
+import { computed, type Ref } from 'vue';
+import { problemOf } from '@/api/client';
+import ProblemNote from './ProblemNote.vue';
+
+/**
+ * A place that shows what a query brings: until then it says what is waited for (after half a second, so that nothing
+ * flickers), and when it fails it says so. Fills the height.
+ */
+const props = defineProps<{
+  query: { data: Ref<unknown>; error: Ref<unknown>; isFetching: Ref<boolean>; refetch: () => unknown };
+  what: string;
+}>();
+const isWaiting = computed(() => props.query.isFetching.value && props.query.data.value === undefined);
+const isLong = refDebounced(isWaiting, 500);
+</script>
+
+<template>
+  <div class="place">
+    <ProblemNote
+      v-if="query.error.value && query.data.value === undefined"
+      :problem="problemOf(query.error.value)"
+      @retry="query.refetch()"
+    />
+    <template v-else-if="query.data.value === undefined">
+      <div v-if="isLong" role="status" class="muted">
+        Fetching {{ what }} …
+        <v-progress-linear indeterminate height="2" color="primary" />
+      </div>
+    </template>
+    <slot v-else />
+  </div>
+</template>
+
+<style scoped>
+.place {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  padding: 10px 20px 0;
+}
+
+.place > :deep(.grid) {
+  flex: 1;
+  min-height: 320px;
+}
+
+@media print {
+  .place {
+    display: block;
+    height: auto;
+  }
+}
+</style>

@@ -6,22 +6,41 @@ import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
 import vuetify from 'vite-plugin-vuetify';
 
-/** The typefaces that every page is set in come along with the page, not after its styles. */
-function preloadTypefaces(): Plugin {
-  const wanted = /(archivo-latin-wght|ibm-plex-mono-latin-[45]00)-.*\.woff2$/;
+/**
+ * What every visit needs comes along with the page, not after what names it: the typefaces it is set in, and the place that
+ * opens first.
+ */
+function preload(): Plugin {
+  const typefaces = /(archivo-latin-wght|ibm-plex-mono-latin-[45]00)-.*\.woff2$/;
   return {
-    name: 'preload-typefaces',
+    name: 'preload',
     apply: 'build',
     transformIndexHtml: {
       order: 'post',
-      handler: (_html, { bundle }) =>
-        Object.keys(bundle ?? {})
-          .filter((name) => wanted.test(name))
-          .map((name) => ({
-            tag: 'link',
-            attrs: { rel: 'preload', as: 'font', type: 'font/woff2', crossorigin: '', href: `/${name}` },
-            injectTo: 'head-prepend' as const,
-          })),
+      handler: (_html, { bundle = {} }) => {
+        const chunks = Object.values(bundle).filter((one) => one.type === 'chunk');
+        const named = (file: string) => chunks.find((one) => one.fileName === file);
+        const withImports = (file: string, seen = new Set<string>()): Set<string> => {
+          if (!seen.has(file))
+            named(seen.add(file) && file)?.imports.forEach((one) => withImports(one, seen));
+          return seen;
+        };
+        const page = withImports(chunks.find((one) => one.isEntry && one.name === 'index')?.fileName ?? '');
+        const first =
+          chunks.find((one) => one.facadeModuleId?.endsWith('cover/CoverPlace.vue'))?.fileName ?? '';
+        const place = [...withImports(first)].filter((file) => !page.has(file));
+        const styles = place.flatMap((file) => [...(named(file)?.viteMetadata?.importedCss ?? [])]);
+        const link = (attrs: Record<string, string>) => ({ tag: 'link', attrs, injectTo: 'head' as const });
+        return [
+          ...Object.keys(bundle)
+            .filter((name) => typefaces.test(name))
+            .map((name) =>
+              link({ rel: 'preload', as: 'font', type: 'font/woff2', crossorigin: '', href: `/${name}` }),
+            ),
+          ...place.map((name) => link({ rel: 'modulepreload', crossorigin: '', href: `/${name}` })),
+          ...styles.map((name) => link({ rel: 'preload', as: 'style', crossorigin: '', href: `/${name}` })),
+        ];
+      },
     },
   };
 }
@@ -78,7 +97,7 @@ function compress(): Plugin {
 export default defineConfig({
   root: fileURLToPath(new URL('./web', import.meta.url)),
   cacheDir: fileURLToPath(new URL('./node_modules/.vite', import.meta.url)),
-  plugins: [vue(), vuetify({ autoImport: true }), askEarly(), preloadTypefaces(), compress()],
+  plugins: [vue(), vuetify({ autoImport: true }), askEarly(), preload(), compress()],
   resolve: { alias: { '@': fileURLToPath(new URL('./web', import.meta.url)) } },
   build: {
     outDir: fileURLToPath(new URL('./public/build', import.meta.url)),

@@ -1,15 +1,15 @@
 <script setup lang="ts">
-import { ref, watch } from 'vue';
+import { defineAsyncComponent, ref, watch } from 'vue';
 import { useTheme } from 'vuetify';
 import { problemOf } from '@/api/client';
 import AppFrame from '@/frame/AppFrame.vue';
 import ReachNote from '@/frame/ReachNote.vue';
-import SignIn from '@/session/SignIn.vue';
 import { useSession } from '@/session/useSession';
 import { rememberPerson } from '@/session/useSignIn';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 
+const SignIn = defineAsyncComponent(() => import('@/session/SignIn.vue'));
 const settings = useSettings();
 const theme = useTheme();
 watch(

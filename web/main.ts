@@ -34,6 +34,11 @@ const client = new QueryClient({
   },
 });
 
+// The ruler measures its texts: the typefaces are wanted before it asks.
+for (const face of ["14px 'Archivo Variable'", "500 11px 'IBM Plex Mono'", "11px 'IBM Plex Mono'"]) {
+  void document.fonts.load(face);
+}
+
 createApp(App)
   .use(createPinia())
   .use(VueQueryPlugin, { queryClient: client })

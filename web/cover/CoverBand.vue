@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
 import type { Pair } from '@/api/queries';
+import PickOne from '@/shared/PickOne.vue';
 
 /** Which kit is held against which scope, and beside it what comes of it. */
 defineProps<{
   pair: Pair;
   kits: Schemas['KitSummary'][];
   scopes: Schemas['ScopeSummary'][];
-  isLoading: boolean;
   isFetching: boolean;
 }>();
 const emit = defineEmits<{ kit: [id: string]; scope: [id: string] }>();
@@ -16,35 +16,14 @@ const emit = defineEmits<{ kit: [id: string]; scope: [id: string] }>();
 <template>
   <div class="band">
     <div class="pick">
-      <v-select
-        class="named kit"
-        aria-label="Kit"
-        prefix="Kit"
-        :items="kits"
-        item-title="name"
-        item-value="id"
-        :model-value="pair.kit"
-        :loading="isLoading"
-        @update:model-value="emit('kit', $event)"
-      />
+      <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="emit('kit', $event)" />
       <span class="times" aria-hidden="true">×</span>
-      <v-select
-        class="named"
-        aria-label="Scope"
-        prefix="Scope"
-        :items="scopes"
-        item-title="name"
-        item-value="id"
-        :model-value="pair.scope"
-        :loading="isLoading"
-        @update:model-value="emit('scope', $event)"
-      />
+      <PickOne label="Scope" :items="scopes" :picked="pair.scope" @pick="emit('scope', $event)" />
     </div>
     <slot />
     <v-progress-linear v-if="isFetching" class="progress" indeterminate height="2" color="primary" />
   </div>
 </template>
-
 <style scoped>
 .band {
   position: relative;

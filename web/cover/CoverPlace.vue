@@ -1,25 +1,25 @@
 <script setup lang="ts">
-import { mdiMagnify, mdiUnfoldLessHorizontal, mdiUnfoldMoreHorizontal } from '@mdi/js';
 import { refDebounced, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { useCoverage, useKitsAndScopes } from '@/api/queries';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
+import { save } from '@/ruler/picture';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
-import { useKeys } from '@/shared/useKeys';
 import CoverBand from './CoverBand.vue';
 import HeadlineBar from './HeadlineBar.vue';
-import LineTable from './LineTable.vue';
 import { placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
 import { useOpened, type Opened } from './useOpened';
 import { usePair } from './usePair';
-import WhyPanel from './WhyPanel.vue';
+
+// The picture stands first; what it is read by comes along.
+const LineList = defineAsyncComponent(() => import('./LineList.vue'));
+const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'));
 
 const settings = useSettings();
 const { first, length, force } = storeToRefs(settings);
@@ -39,14 +39,7 @@ const nameOf = (list: { id: string; name: string }[], id: string | null) =>
 // What takes longer than that is told; less would only flicker.
 const isSlow = refDebounced(isFetching, 400);
 
-const search = ref('');
-const searchField = useTemplateRef<{ focus(): void }>('searchField');
-useKeys('/', () => searchField.value?.focus());
-const allRows = computed(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
-const rows = computed(() => {
-  const text = search.value.trim().toLowerCase();
-  return text ? allRows.value.filter((row) => row.words.includes(text)) : allRows.value;
-});
+const rows = computed(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
 
 // Lanes that are wholly covered fold, as long as there is something else to look at; and each at a click.
 const unusual = ref(new Set<string>());
@@ -70,7 +63,10 @@ function foldAll(): void {
   unusual.value.clear();
 }
 
-const table = useTemplateRef('table');
+const table = useTemplateRef<{
+  focusOn(row: string, column: string): void;
+  reveal(rows: ReadonlySet<string>): void;
+}>('table');
 const pointed = ref<string[]>([]);
 const lit = computed(() => new Set(pointed.value));
 // What the ruler lights is brought to where it can be seen, once somebody stays with it.
@@ -82,16 +78,22 @@ function lightFromRuler(lines: string[]): void {
   asked.value = lines;
 }
 
-const { opened, selected } = useOpened(() => allRows.value);
+const { opened, selected } = useOpened(() => rows.value);
 const split = useTemplateRef('split');
 let before: Opened | null = null;
 watch(opened, (now) => now && (before = now), { immediate: true });
+
+const ruler = useTemplateRef('ruler');
+function savePicture(): void {
+  const { kit, scope } = coverage.value ?? {};
+  if (ruler.value) save(`${kit?.id}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
+}
 
 function openStep(line: string, step: number | null): void {
   split.value?.open({ line, step });
 }
 function openLine(id: string, operation: string | null): void {
-  const row = allRows.value.find((one) => one.id === id);
+  const row = rows.value.find((one) => one.id === id);
   if (row) openStep(id, stepAt(row.report, operation) ?? worstStep(row.report));
 }
 function openDrop(drop: Schemas['Drop'], lane: string | null): void {
@@ -134,7 +136,6 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
           :pair="pair"
           :kits="kits"
           :scopes="scopes"
-          :is-loading="isLoading"
           :is-fetching="isSlow && isFetching"
           @kit="show({ kit: $event })"
           @scope="show({ scope: $event, line: null, step: null })"
@@ -154,6 +155,7 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
         <template v-else>
           <div v-if="coverage.ruler.drops.length" class="lanes" :class="{ stale: isStale }">
             <GaugeRuler
+              ref="ruler"
               :ruler="coverage.ruler"
               :first="first"
               :lit="lit"
@@ -163,51 +165,18 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
               @fold="fold"
             />
           </div>
-          <div class="above">
-            <h2>{{ counted(allRows.length, 'line') }}</h2>
-            <span v-if="isStale" class="muted" role="status">as it was before, until the answer comes</span>
-            <button
-              v-if="coverage.ruler.drops.length && !isAllCovered"
-              type="button"
-              class="folds"
-              @click="foldAll"
-            >
-              <v-icon
-                :icon="settings.foldsCovered ? mdiUnfoldMoreHorizontal : mdiUnfoldLessHorizontal"
-                size="14"
-              />
-              {{ settings.foldsCovered ? 'Show covered lanes' : 'Fold covered lanes' }}
-            </button>
-            <v-text-field
-              ref="searchField"
-              :model-value="search"
-              class="search"
-              placeholder="Search lines"
-              aria-label="Search lines"
-              :prepend-inner-icon="mdiMagnify"
-              clearable
-              hide-details
-              @update:model-value="search = $event ?? ''"
-            />
-          </div>
-          <p v-if="rows.length === 0" class="muted waiting">
-            {{
-              allRows.length
-                ? `No line has “${search}” in its wire, terminal, tools or status.`
-                : 'The scope has no lines yet.'
-            }}
-          </p>
-          <LineTable
-            v-else
+          <LineList
             ref="table"
-            class="table"
-            :class="{ stale: isStale }"
             :coverage="coverage"
             :rows="rows"
             :lit="lit"
             :selected="selected"
+            :is-stale="isStale"
+            :folds="coverage.ruler.drops.length && !isAllCovered ? settings.foldsCovered : null"
             @light="pointed = $event"
             @open="openLine"
+            @fold="foldAll"
+            @picture="savePicture"
           />
         </template>
       </template>
@@ -239,48 +208,15 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
   padding: 8px 20px 0;
 }
 
-/* The lanes scroll below their scale where there is no room for all of them; the table always has room for eight rows. */
+/* The lanes scroll below their scale where there is no room for all of them. */
 .lanes {
   flex: 0 1 auto;
   min-height: 132px;
   overflow: hidden auto;
 }
 
-.table {
-  flex: 1 0 322px;
-}
-
 .stale {
   opacity: 0.55;
-}
-
-.above {
-  display: flex;
-  gap: 16px;
-  align-items: center;
-  margin: 2px 0;
-}
-
-.above h2 {
-  white-space: nowrap;
-  font-size: 14px;
-}
-
-.folds {
-  display: flex;
-  align-items: center;
-  gap: 5px;
-  min-height: calc(var(--touch) - 4px);
-  padding: 0;
-  white-space: nowrap;
-  font-size: 12.5px;
-  color: var(--muted);
-  cursor: pointer;
-}
-
-.search {
-  flex: 0 1 210px;
-  margin-left: auto;
 }
 
 .waiting {
@@ -303,11 +239,6 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
     flex: none;
     overflow: visible;
   }
-
-  .table {
-    flex: none;
-    height: min(80dvh, 600px);
-  }
 }
 
 /* On paper: the names, the verdict, the ruler and every line; nothing that is there to be clicked. */
@@ -321,11 +252,6 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
 
   .lanes {
     overflow: visible;
-  }
-
-  .search,
-  .folds {
-    display: none;
   }
 }
 </style>

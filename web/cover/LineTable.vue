@@ -182,9 +182,9 @@ defineExpose({
   font-weight: 500;
   font-size: 11px;
   white-space: nowrap;
-  border: 1px solid var(--hairline);
   border-radius: 2px;
   padding: 0 3px;
+  background: color-mix(in srgb, var(--tool) 45%, transparent);
   margin-right: 2px;
 }
 

@@ -9,11 +9,12 @@ import { laneWords } from '@/shared/status';
 import type { LaidBar } from './bars';
 import type { LaidDrop } from './drops';
 import { AXIS_HEIGHT, laneAt, layOut } from './layout';
+import { pictureOf } from './picture';
 import RulerAxis from './RulerAxis.vue';
 import RulerBar from './RulerBar.vue';
 import RulerDrop from './RulerDrop.vue';
 import RulerTip from './RulerTip.vue';
-import { reachWords, whyNot } from './tellings';
+import { missedBy, reachWords, whyNot } from './tellings';
 import { useTypefaces } from './useTypefaces';
 
 /** A kit against a scope along the sizes: a lane for each operation, a bar for each tool, a drop line for each size. */
@@ -34,8 +35,10 @@ const emit = defineEmits<{
 }>();
 
 const DESK = 1100;
+const MARGIN = window.innerWidth > 1100 ? 20 : 12;
 const frame = useTemplateRef<HTMLElement>('frame');
-const { width } = useElementSize(frame, { width: DESK, height: 0 });
+// Guessed first, so that in most windows it need not be laid out again.
+const { width } = useElementSize(frame, { width: window.innerWidth - 2 * MARGIN, height: 0 });
 const typefaces = useTypefaces();
 const layout = computed(() => {
   void typefaces.value;
@@ -107,6 +110,25 @@ function openUnder(bar: LaidBar, lane: string, event: PointerEvent): void {
   const under = layout.value.drops.find(({ touch }) => x >= touch.x && x < touch.x + touch.width);
   if (under) emit('open', under.drop, lane);
 }
+
+/** The whole ruler as a picture of its own. */
+function picture(): string {
+  const parts = [...(frame.value?.querySelectorAll<SVGSVGElement>(':scope > svg, .body > svg') ?? [])];
+  const look = getComputedStyle(frame.value ?? document.body);
+  const paint = { font: `560 12.5px ${look.fontFamily}`, fill: look.color };
+  return pictureOf(
+    parts,
+    getComputedStyle(parts[0] ?? document.body).backgroundColor,
+    layout.value.lanes.map(({ name, y, height, isFolded }) => ({
+      x: 12,
+      y: AXIS_HEIGHT + y + (isFolded ? height / 2 + 4 : 17),
+      text: laneWords(name),
+      ...paint,
+    })),
+  );
+}
+
+defineExpose({ picture });
 
 function walk(event: KeyboardEvent, step: number): void {
   const drops = [...(frame.value?.querySelectorAll<SVGElement>('.drop') ?? [])];
@@ -238,12 +260,9 @@ function walk(event: KeyboardEvent, step: number): void {
         <div v-for="(reach, index) in reachWords(shown.bar, ruler.ticks, first)" :key="index">
           {{ reach }}
         </div>
-        <div v-for="cross in shown.bar.crosses" :key="cross.x">
-          <template v-for="miss in cross.misses" :key="miss.area">
-            <b aria-hidden="true">{{ cross.isWhole ? '×' : '∕' }}</b>
-            {{ prose(miss.text) }}
-            <span v-if="!cross.isWhole" class="muted">({{ miss.lines.length }} of {{ miss.of }} lines)</span>
-          </template>
+        <div v-for="missed in missedBy(shown.bar, ruler.ticks, first)" :key="missed.text">
+          <b aria-hidden="true">{{ missed.isWhole ? '×' : '∕' }}</b>
+          {{ missed.where }}: {{ prose(missed.text) }}
         </div>
       </template>
       <template v-else>

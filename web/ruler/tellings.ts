@@ -23,6 +23,27 @@ export function reachWords(
     : [of(bar.reach)];
 }
 
+export interface Missed {
+  text: string;
+  isWhole: boolean;
+  /** The sizes, and where it is only some lines, how many. */
+  where: string;
+}
+
+/** Where a bar is broken and why, each reason once. */
+export function missedBy(bar: LaidBar, ticks: Schemas['Tick'][], first: Schemas['Tick']['family']): Missed[] {
+  const byText = new Map<string, { isWhole: boolean; sizes: string[] }>();
+  for (const { isWhole, misses } of bar.crosses) {
+    for (const { area, text, lines, of } of misses) {
+      const found = byText.get(text) ?? { isWhole: false, sizes: [] };
+      found.isWhole ||= isWhole;
+      found.sizes.push(sizeWords(area, ticks, first) + (isWhole ? '' : ` (${lines.length} of ${of} lines)`));
+      byText.set(text, found);
+    }
+  }
+  return [...byText].map(([text, { isWhole, sizes }]) => ({ text, isWhole, where: sizes.join(', ') }));
+}
+
 /** The tools whose bars reach a drop line that is open in their lane, with why they do not do it. */
 export function whyNot(
   ruler: Schemas['Ruler'],

@@ -12,7 +12,7 @@ export function useTypefaces(): Ref<number> {
       forgetWidths();
       loads.value++;
     };
-    void document.fonts.ready.then(again);
+    if (document.fonts.status !== 'loaded') void document.fonts.ready.then(again);
     document.fonts.addEventListener('loadingdone', again);
   }
   return loads;

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
+import StatusShape from '@/ruler/StatusShape.vue';
 import { useSession } from './useSession';
 import { useSignIn } from './useSignIn';
 
@@ -8,6 +9,13 @@ import { useSignIn } from './useSignIn';
 const props = defineProps<{ again: boolean }>();
 const { demo } = useSession();
 const signIn = useSignIn();
+const marks = [
+  [92, 72, 'covered'],
+  [168, 118, 'covered'],
+  [206, 118, 'covered'],
+  [282, 118, 'covered'],
+  [358, 118, 'hole'],
+] as const;
 const email = ref('');
 const password = ref('');
 
@@ -36,11 +44,9 @@ function submit(account: Schemas['Credentials']): void {
         <rect x="150" y="98" width="150" height="13" rx="2" class="tool" />
         <path d="M92 24V72M168 24V118M206 24V118M282 24V118" class="line" />
         <path d="M358 24V118" class="line gap" />
-        <circle cx="92" cy="72" r="5" class="dot" />
-        <circle cx="168" cy="118" r="5" class="dot" />
-        <circle cx="206" cy="118" r="5" class="dot" />
-        <circle cx="282" cy="118" r="5" class="dot" />
-        <circle cx="358" cy="118" r="7" class="open" />
+        <g v-for="[x, y, status] in marks" :key="x" :transform="`translate(${x} ${y})`">
+          <StatusShape :status="status" :r="status === 'hole' ? 7.5 : 5" />
+        </g>
       </svg>
       <h1>Which terminations can this kit not make?</h1>
       <p>
@@ -137,16 +143,6 @@ function submit(account: Schemas['Credentials']): void {
 .gap {
   stroke: var(--hole);
   stroke-width: 2;
-}
-
-.dot {
-  fill: var(--covered);
-}
-
-.open {
-  fill: var(--ground);
-  stroke: var(--hole);
-  stroke-width: 3;
 }
 
 .form {

@@ -16,7 +16,7 @@ const person = (id: number) =>
 async function signIn(id: number): Promise<QueryClient> {
   const queryClient = new QueryClient();
   queryClient.setQueryData(['shop', 1, 'tools'], 'what the first one saw');
-  let mutate = (_: { email: string; password: string }): void => undefined;
+  let mutate: ReturnType<typeof useSignIn>['mutate'] = () => undefined;
   mount(
     { setup: () => ((mutate = useSignIn().mutate), () => null) },
     { global: { plugins: [[VueQueryPlugin, { queryClient }]] } },

@@ -1,4 +1,5 @@
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { createPinia } from 'pinia';
 import { flushPromises, mount } from '@vue/test-utils';
 import { afterEach, expect, it, vi } from 'vitest';
 import { createVuetify } from 'vuetify';
@@ -35,7 +36,7 @@ function shown(answers: ({ status: number; body: unknown } | null)[]) {
   });
   const view = mount(ImportWorkbook, {
     global: {
-      plugins: [createVuetify(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      plugins: [createPinia(), createVuetify(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
       stubs: { RouterLink: true },
     },
   });

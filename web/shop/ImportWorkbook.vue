@@ -7,7 +7,7 @@ import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
 import { useImport } from './useImport';
 
-const { check, apply, undo } = useImport();
+const { check, apply, undo, undoHere } = useImport();
 const zone = useTemplateRef<HTMLElement>('zone');
 const input = useTemplateRef<HTMLInputElement>('input');
 const outcome = useTemplateRef<HTMLElement>('outcome');
@@ -157,11 +157,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
         <template v-if="isApplied || plan.changesNothing">
           <v-btn color="primary" variant="flat" :to="{ name: 'cover' }">See what is covered</v-btn>
           <v-btn @click="startOver">Import another</v-btn>
-          <v-btn
-            v-if="isApplied && plan.canUndo"
-            :loading="undo.isPending.value"
-            @click="undo.mutate(plan.id)"
-          >
+          <v-btn v-if="isApplied && plan.canUndo" :loading="undo.isPending.value" @click="undoHere(plan.id)">
             Take it back
           </v-btn>
         </template>

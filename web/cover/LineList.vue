@@ -1,0 +1,142 @@
+<script setup lang="ts">
+import { mdiImageOutline, mdiMagnify, mdiUnfoldLessHorizontal, mdiUnfoldMoreHorizontal } from '@mdi/js';
+import { computed, ref, useTemplateRef } from 'vue';
+import type { Schemas } from '@/api/client';
+import { counted } from '@/shared/pretty';
+import { useKeys } from '@/shared/useKeys';
+import LineTable from './LineTable.vue';
+import type { LineRow } from './reading';
+
+/** The lines below the ruler, and what can be searched in them. */
+const props = defineProps<{
+  coverage: Schemas['Coverage'];
+  rows: LineRow[];
+  lit: ReadonlySet<string>;
+  selected: { row: string; column: string } | null;
+  isStale: boolean;
+  /** Whether covered lanes of the ruler are folded; null where there is nothing to fold. */
+  folds: boolean | null;
+}>();
+const emit = defineEmits<{
+  open: [line: string, operation: string | null];
+  light: [lines: string[]];
+  fold: [];
+  picture: [];
+}>();
+
+const search = ref('');
+const searchField = useTemplateRef<{ focus(): void }>('searchField');
+useKeys('/', () => searchField.value?.focus());
+const found = computed(() => {
+  const text = search.value.trim().toLowerCase();
+  return text ? props.rows.filter((row) => row.words.includes(text)) : props.rows;
+});
+const table = useTemplateRef('table');
+
+defineExpose({
+  focusOn: (row: string, column: string) => table.value?.focusOn(row, column),
+  reveal: (rows: ReadonlySet<string>) => table.value?.reveal(rows),
+});
+</script>
+
+<template>
+  <div class="above">
+    <h2>{{ counted(rows.length, 'line') }}</h2>
+    <span v-if="isStale" class="muted" role="status">as it was before, until the answer comes</span>
+    <button v-if="folds !== null" type="button" class="folds" @click="emit('fold')">
+      <v-icon :icon="folds ? mdiUnfoldMoreHorizontal : mdiUnfoldLessHorizontal" size="14" />
+      {{ folds ? 'Show covered lanes' : 'Fold covered lanes' }}
+    </button>
+    <button v-if="coverage.ruler.drops.length" type="button" class="folds" @click="emit('picture')">
+      <v-icon :icon="mdiImageOutline" size="14" /> Save as a picture
+    </button>
+    <v-text-field
+      ref="searchField"
+      :model-value="search"
+      class="search"
+      placeholder="Search lines"
+      aria-label="Search lines"
+      :prepend-inner-icon="mdiMagnify"
+      clearable
+      hide-details
+      @update:model-value="search = $event ?? ''"
+    />
+  </div>
+  <p v-if="found.length === 0" class="muted waiting">
+    {{
+      rows.length
+        ? `No line has “${search}” in its wire, terminal, tools or status.`
+        : 'The scope has no lines yet.'
+    }}
+  </p>
+  <LineTable
+    v-else
+    ref="table"
+    class="table"
+    :class="{ stale: isStale }"
+    :coverage="coverage"
+    :rows="found"
+    :lit="lit"
+    :selected="selected"
+    @light="emit('light', $event)"
+    @open="(line, operation) => emit('open', line, operation)"
+  />
+</template>
+
+<style scoped>
+/* The table always has room for eight rows. */
+.table {
+  flex: 1 0 322px;
+}
+
+.stale {
+  opacity: 0.55;
+}
+
+.above {
+  display: flex;
+  gap: 16px;
+  align-items: center;
+  margin: 2px 0;
+}
+
+h2 {
+  font-size: 14px;
+  white-space: nowrap;
+}
+
+.folds {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  min-height: calc(var(--touch) - 4px);
+  padding: 0;
+  font-size: 12.5px;
+  color: var(--muted);
+  white-space: nowrap;
+  cursor: pointer;
+}
+
+.search {
+  flex: 0 1 210px;
+  margin-left: auto;
+}
+
+.waiting {
+  padding: 24px 0;
+}
+
+@media (max-width: 700px), (max-height: 620px) {
+  .table {
+    flex: none;
+    height: min(80dvh, 600px);
+  }
+}
+
+@media print {
+  .search,
+  .folds {
+    display: none;
+  }
+}
+</style>

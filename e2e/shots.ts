@@ -25,6 +25,14 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(panel);
   await shoot('cover-unbacked');
 
+  await page.goto(tower);
+  await page.locator('.tool', { hasText: 'Ring sheath' }).locator('.bar').hover();
+  await page.getByRole('tooltip').waitFor();
+  await page.screenshot({ path: `${folder}/cover-tip.png` });
+  await page.goto('/crib');
+  await page.getByRole('grid').waitFor();
+  await shoot('crib');
+
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(tower);
   await shoot('cover-dark');
@@ -34,6 +42,10 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(`${tower}&line=winch-50&step=2`);
   await page.getByText('What misses, nearest first').waitFor();
   await shoot('cover-tablet');
+
+  await page.setViewportSize({ width: 390, height: 800 });
+  await page.goto(tower);
+  await shoot('cover-narrow');
 
   await page.setViewportSize({ width: 1280, height: 800 });
   await page.goto('/shop');

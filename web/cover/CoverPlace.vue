@@ -78,6 +78,7 @@ function lightFromRuler(lines: string[]): void {
   asked.value = lines;
 }
 
+const search = ref('');
 const { opened, selected } = useOpened(() => rows.value);
 const split = useTemplateRef('split');
 let before: Opened | null = null;
@@ -167,6 +168,7 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
           </div>
           <LineList
             ref="table"
+            v-model:search="search"
             :coverage="coverage"
             :rows="rows"
             :lit="lit"
@@ -190,7 +192,6 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
         :step="opened.step"
         :pair="pair"
         :units="units"
-        :first="first"
         :kits="kits"
         @close="close"
         @step="show({ step: $event })"

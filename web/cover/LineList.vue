@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiImageOutline, mdiMagnify, mdiUnfoldLessHorizontal, mdiUnfoldMoreHorizontal } from '@mdi/js';
-import { computed, ref, useTemplateRef } from 'vue';
+import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted } from '@/shared/pretty';
 import { useKeys } from '@/shared/useKeys';
@@ -24,7 +24,8 @@ const emit = defineEmits<{
   picture: [];
 }>();
 
-const search = ref('');
+/** Kept by the place: what was typed outlives the list. */
+const search = defineModel<string>('search', { required: true });
 const searchField = useTemplateRef<{ focus(): void }>('searchField');
 useKeys('/', () => searchField.value?.focus());
 const found = computed(() => {
@@ -95,7 +96,8 @@ defineExpose({
 
 .above {
   display: flex;
-  gap: 16px;
+  flex-wrap: wrap;
+  gap: 2px 16px;
   align-items: center;
   margin: 2px 0;
 }
@@ -119,6 +121,7 @@ h2 {
 
 .search {
   flex: 0 1 210px;
+  min-width: 160px;
   margin-left: auto;
 }
 

@@ -24,7 +24,14 @@ const isNarrow = useMediaQuery('(max-width: 600px)');
 const toolName = (id: string | null) => (id ? (props.coverage.tools[id]?.name ?? id) : 'no tool');
 const columns = computed<GridColumn<LineRow>[]>(() => [
   { key: 'line', title: 'Line', width: isNarrow.value ? 158 : 226, grow: 2, value: (row) => row.title },
-  { key: 'size', title: 'Size', width: 118, align: 'end', value: (row) => row.size[0]?.text ?? null },
+  {
+    key: 'size',
+    title: 'Size',
+    width: 118,
+    align: 'end',
+    value: (row) => row.size[0]?.text ?? null,
+    order: (row) => props.coverage.spans.wires[row.wire?.id ?? ''] ?? null,
+  },
   { key: 'quantity', title: 'Count', width: 58, align: 'end', value: (row) => row.line.quantity ?? 1 },
   ...operationsIn(props.coverage.report).map((operation) => ({
     key: operation,

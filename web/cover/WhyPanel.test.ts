@@ -1,3 +1,4 @@
+import { createPinia } from 'pinia';
 import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
 import { beforeEach, expect, it, vi } from 'vitest';
@@ -35,7 +36,6 @@ async function shown(line: string, step: number | null) {
       step,
       pair: { kit: 'bag', scope: 'job' },
       units: { length: 'mm', force: 'N' },
-      first: 'gauge',
       kits: [
         { id: 'bag', name: 'Bag', note: null, tools: 2 },
         { id: 'van', name: 'Van', note: null, tools: 9 },
@@ -44,6 +44,7 @@ async function shown(line: string, step: number | null) {
     global: {
       plugins: [
         createVuetify(),
+        createPinia(),
         [VueQueryPlugin, { queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }) }],
       ],
     },

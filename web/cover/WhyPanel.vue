@@ -18,7 +18,6 @@ const props = defineProps<{
   step: number | null;
   pair: Pair;
   units: Units;
-  first: 'gauge' | 'metric';
   kits: Schemas['KitSummary'][];
 }>();
 const emit = defineEmits<{ close: []; step: [index: number]; kit: [id: string] }>();
@@ -74,7 +73,6 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           v-if="row.wire"
           class="ruler"
           :ticks="coverage.ruler.ticks"
-          :first="first"
           :span="spanOf"
           :wire="wireArea"
         />
@@ -155,7 +153,6 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           v-if="barsOf(current.tool).length"
           class="ruler"
           :ticks="coverage.ruler.ticks"
-          :first="first"
           :bars="barsOf(current.tool)"
           :wire="stepArea"
           :status="current.status"
@@ -189,7 +186,6 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
               v-if="barsOf(match.tool).length"
               class="ruler"
               :ticks="coverage.ruler.ticks"
-              :first="first"
               :bars="barsOf(match.tool)"
               :wire="stepArea"
             />

@@ -1,70 +1,41 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
-import { storeToRefs } from 'pinia';
-import { computed } from 'vue';
-import { useTools } from '@/api/queries';
 import type { Schemas } from '@/api/client';
+import { useTools } from '@/api/queries';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import LittleRuler from '@/ruler/LittleRuler.vue';
-import { useSettings } from '@/settings/useSettings';
 import { words } from '@/shared/pretty';
-import WaitingPlace from '@/shared/WaitingPlace.vue';
 import { operationWords } from '@/shared/status';
+import WaitingPlace from '@/shared/WaitingPlace.vue';
 
 type Tool = Schemas['ToolInShop'];
-useTitle('Crib – Gondrik');
-const { first } = storeToRefs(useSettings());
-const query = useTools();
-const tools = computed(() => query.data.value?.data ?? []);
-const operations = ({ tool }: Tool) =>
+const does = ({ tool }: Tool) =>
   [...new Set(tool.capabilities.map(({ op }) => operationWords[op]))].join(', ');
+const kitNames = ({ kits }: Tool) => kits.map(({ name }) => name).join(', ') || null;
 const columns: GridColumn<Tool>[] = [
-  {
-    key: 'name',
-    title: 'Tool',
-    width: 220,
-    grow: 2,
-    value: ({ tool }) => tool.name,
-    isSortable: true,
-  },
-  { key: 'does', title: 'Does', width: 110, grow: 1, value: operations, isSortable: true },
-  {
-    key: 'reach',
-    title: 'Sizes it reaches',
-    width: 210,
-    value: ({ lanes }) => lanes[0]?.bars[0]?.from ?? null,
-    isSortable: true,
-  },
-  {
-    key: 'kits',
-    title: 'In kits',
-    width: 160,
-    grow: 1,
-    value: ({ kits }) => kits.map(({ name }) => name).join(', ') || null,
-    isSortable: true,
-  },
+  { key: 'name', title: 'Tool', width: 220, grow: 2, value: ({ tool }) => tool.name },
+  { key: 'does', title: 'Does', width: 110, grow: 1, value: does },
+  { key: 'reach', title: 'Sizes', width: 210, value: ({ lanes }) => lanes[0]?.bars[0]?.from ?? null },
+  { key: 'kits', title: 'In kits', width: 160, grow: 1, value: kitNames },
 ];
 </script>
 
 <template>
-  <WaitingPlace :query="query" what="the tools of the shop">
+  <WaitingPlace v-slot="{ data }" :query="useTools()" what="the tools of the shop">
     <DataGrid
       :columns
-      :rows="tools"
-      caption="Tools of the shop"
+      :rows="data.data"
+      caption="Tools"
       :row-height="48"
       :group-of="({ tool }) => words(tool.kind)"
     >
-      <template #cell="{ row, column }">
+      <template #cell="{ row: { lanes }, row, column: { key, value } }">
         <LittleRuler
-          v-if="column.key === 'reach' && row.lanes.length"
-          :ticks="query.data.value?.ticks ?? []"
-          :first
-          :bars="row.lanes.flatMap(({ bars }) => bars)"
+          v-if="key === 'reach' && lanes.length"
+          :ticks="data.ticks"
+          :bars="lanes.flatMap(({ bars }) => bars)"
         />
-        <span v-else-if="column.key === 'reach'" class="muted">no size of its own</span>
-        <template v-else>{{ column.value?.(row) ?? '–' }}</template>
+        <template v-else>{{ key === 'reach' ? 'no size of its own' : (value?.(row) ?? '–') }}</template>
       </template>
     </DataGrid>
   </WaitingPlace>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import { useTitle } from '@vueuse/core';
 import { defineAsyncComponent, ref } from 'vue';
-import { useRouter } from 'vue-router';
+import { useRoute, useRouter } from 'vue-router';
 import { unloadable } from '@/router';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
@@ -12,10 +13,13 @@ import { places } from './places';
 /** The shell: the head stays, the place scrolls. */
 const KeyboardHelp = defineAsyncComponent(() => import('./KeyboardHelp.vue'));
 const router = useRouter();
+const route = useRoute();
 const isHelpOpen = ref(false);
 // With Shift or without, as the keyboard has it.
 for (const keys of ['?', 'shift+?']) useKeys(keys, () => (isHelpOpen.value = true));
 for (const place of places) useKeys(`g-${place.key}`, () => void router.push({ name: place.name }));
+// A place that shows one thing of many says which by itself.
+useTitle(() => `${places.find(({ name }) => name === route.name)?.title ?? 'Gondrik'} – Gondrik`);
 const reload = () => window.location.reload();
 </script>
 

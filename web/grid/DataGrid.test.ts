@@ -14,7 +14,6 @@ const columns: GridColumn<Wire>[] = [
     width: 200,
     grow: 1,
     value: ({ name }) => name,
-    isSortable: true,
     isEditable: true,
   },
   {
@@ -23,7 +22,6 @@ const columns: GridColumn<Wire>[] = [
     width: 80,
     align: 'end',
     value: ({ area }) => area,
-    isSortable: true,
     isEditable: true,
   },
   { key: 'picture', title: 'Picture', width: 60 },

@@ -1,12 +1,12 @@
 <script setup lang="ts" generic="Row extends { id: string }">
 import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
-import { useVirtualizer, defaultRangeExtractor } from '@tanstack/vue-virtual';
-import { useElementSize, useEventListener } from '@vueuse/core';
-import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
-import { fromText, toText } from './clipboard';
-import { tracks, type CellValue, type GridColumn } from './columns';
+import { useElementSize } from '@vueuse/core';
+import { computed, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import { tracks, type GridColumn } from './columns';
 import GridRow from './GridRow.vue';
+import { useExchange, type Pasted, type Standing } from './useExchange';
 import { useRows, type Item } from './useRows';
+import { useSight } from './useSight';
 import { useWalk } from './useWalk';
 
 /*
@@ -20,12 +20,6 @@ import { useWalk } from './useWalk';
  * One cell is in the order of the tab key. Enter, Space or a click opens a cell; where the column is edited, Enter, F2 or a
  * double click edits it, and the editor closes with `finish` or Esc.
  */
-export interface Pasted<Row> {
-  row: Row;
-  column: GridColumn<Row>;
-  text: string;
-}
-
 const props = withDefaults(
   defineProps<{
     columns: GridColumn<Row>[];
@@ -48,7 +42,7 @@ const emit = defineEmits<{
   /** Cells of a spreadsheet, from the marked cell on; what stands in no editable cell is left out. */
   paste: [cells: Pasted<Row>[]];
   /** Delete was pressed over these cells. */
-  clear: [cells: { row: Row; column: GridColumn<Row> }[]];
+  clear: [cells: Standing<Row>[]];
 }>();
 const slots = defineSlots<{
   cell(props: { row: Row; column: GridColumn<Row> }): unknown;
@@ -69,45 +63,23 @@ const laid = computed(() => tracks(props.columns));
 const walk = useWalk(
   () => ({ row: items.value.length, column: props.columns.length }),
   () => Math.max(1, Math.floor((height.value - HEAD) / props.rowHeight) - 1),
-  ({ row }) => virtual.value.scrollToIndex(row, { align: 'auto' }),
+  ({ row }) => sight.scrollTo(row, 'auto'),
 );
 const { at, range, hasRange } = walk;
 
-const virtual = useVirtualizer(
-  computed(() => {
-    const focus = at.value.row;
-    return {
-      count: items.value.length,
-      getScrollElement: () => root.value,
-      estimateSize: () => props.rowHeight,
-      getItemKey: (index: number) => items.value[index]?.id ?? index,
-      overscan: 6,
-      scrollPaddingStart: HEAD,
-      // The row with the focus is always there, however far one has scrolled away from it.
-      rangeExtractor: (seen: Parameters<typeof defaultRangeExtractor>[0]) => {
-        const rows = defaultRangeExtractor(seen);
-        return focus >= seen.count || rows.includes(focus)
-          ? rows
-          : [...rows, focus].sort((one, other) => one - other);
-      },
-    };
-  }),
-);
-
-/** On paper there is every row. */
-const isPrinting = ref(false);
-useEventListener(window, 'beforeprint', () => (isPrinting.value = true));
-useEventListener(window, 'afterprint', () => (isPrinting.value = false));
-const paper = window.matchMedia?.('print');
-if (paper) useEventListener(paper, 'change', () => (isPrinting.value = paper.matches));
-
+const sight = useSight(root, {
+  count: () => items.value.length,
+  rowHeight: () => props.rowHeight,
+  head: HEAD,
+  focus: () => at.value.row,
+  id: (index) => items.value[index]?.id ?? String(index),
+});
+const { total } = sight;
 const visible = computed(() =>
-  isPrinting.value
-    ? items.value.map((item, index) => ({ item, index, top: index * props.rowHeight }))
-    : virtual.value.getVirtualItems().flatMap(({ index, start }) => {
-        const item = items.value[index];
-        return item ? [{ item, index, top: start }] : [];
-      }),
+  sight.sighted.value.flatMap(({ index, top }) => {
+    const item = items.value[index];
+    return item ? [{ item, index, top }] : [];
+  }),
 );
 
 const chosenColumn = computed(() => props.columns.findIndex(({ key }) => key === props.selected?.column));
@@ -131,11 +103,12 @@ function cellOf(target: EventTarget | null): { row: number; column: number } | n
 }
 
 /** What stands at a place of the screen, where that is a cell. */
-function standing({ row, column }: { row: number; column: number }) {
+function standing({ row, column }: { row: number; column: number }): Standing<Row> | null {
   const item = items.value[row];
   const of = props.columns[column];
   return item?.kind === 'row' && of ? { row: item.row, column: of } : null;
 }
+const exchange = useExchange<Row>(() => range.value, standing);
 
 function act(place: { row: number; column: number }, isEditing: boolean): void {
   const item = items.value[place.row];
@@ -172,12 +145,8 @@ function press(event: KeyboardEvent): void {
     event.preventDefault();
     act(at.value, event.key !== ' ');
   } else if (event.key === 'Delete') {
-    const cells = marked().flatMap((row) => row.filter((cell) => cell !== null && cell.column.isEditable));
-    if (cells.length)
-      emit(
-        'clear',
-        cells.filter((cell) => cell !== null),
-      );
+    const cells = exchange.editable();
+    if (cells.length) emit('clear', cells);
   }
 }
 
@@ -211,22 +180,12 @@ function unpoint(): void {
   emit('light', []);
 }
 
-/** The marked cells row by row; null where a group's head is. */
-function marked(): ({ row: Row; column: GridColumn<Row> } | null)[][] {
-  const { top, bottom, left, right } = range.value;
-  return Array.from({ length: bottom - top + 1 }, (_, row) =>
-    Array.from({ length: right - left + 1 }, (__, column) =>
-      standing({ row: top + row, column: left + column }),
-    ),
-  );
-}
-
 function copy(event: ClipboardEvent): void {
+  // What was marked with the mouse within a text is the browser's own.
   if (editing.value !== null || window.getSelection()?.isCollapsed === false) return;
-  const rows = marked().filter((row) => row.some((cell) => cell !== null));
-  if (rows.length === 0) return;
-  const values = rows.map((row) => row.map((cell): CellValue => cell?.column.value?.(cell.row) ?? null));
-  event.clipboardData?.setData('text/plain', toText(values));
+  const text = exchange.taken();
+  if (text === null) return;
+  event.clipboardData?.setData('text/plain', text);
   event.preventDefault();
 }
 
@@ -234,21 +193,8 @@ function paste(event: ClipboardEvent): void {
   const text = event.clipboardData?.getData('text/plain') ?? '';
   if (editing.value !== null || text === '' || !props.columns.some(({ isEditable }) => isEditable)) return;
   event.preventDefault();
-  const cells = fromText(text);
-  // One cell fills all that is marked; else what was copied goes where it is put down.
-  const isFill = cells.length === 1 && cells[0]?.length === 1 && hasRange.value;
-  const { top, left, bottom, right } = range.value;
-  const height = isFill ? bottom - top + 1 : cells.length;
-  const into: Pasted<Row>[] = [];
-  for (let row = 0; row < height; row++) {
-    const width = isFill ? right - left + 1 : (cells[row]?.length ?? 0);
-    for (let column = 0; column < width; column++) {
-      const cell = standing({ row: top + row, column: left + column });
-      const value = isFill ? cells[0]?.[0] : cells[row]?.[column];
-      if (cell?.column.isEditable && value !== undefined) into.push({ ...cell, text: value });
-    }
-  }
-  if (into.length) emit('paste', into);
+  const cells = exchange.put(text);
+  if (cells.length) emit('paste', cells);
 }
 
 const indexOf = (row: string) => items.value.findIndex((item) => item.kind === 'row' && item.id === row);
@@ -264,11 +210,8 @@ function focusOn(row: string, column: string): void {
 /** Scrolls as little as it takes for one of these rows to be seen. */
 function reveal(rows: ReadonlySet<string>): void {
   const places = items.value.flatMap((item, index) => (rows.has(item.id) ? [index] : []));
-  const { scrollTop = 0, clientHeight = 0 } = root.value ?? {};
-  const isSeen = (row: number) =>
-    row * props.rowHeight >= scrollTop && (row + 1) * props.rowHeight <= scrollTop + clientHeight - HEAD;
   const first = places[0];
-  if (first !== undefined && !places.some(isSeen)) virtual.value.scrollToIndex(first, { align: 'center' });
+  if (first !== undefined && !places.some(sight.isSeen)) sight.scrollTo(first, 'center');
 }
 
 watch(
@@ -318,7 +261,7 @@ defineExpose({ focusOn, reveal });
         :aria-colindex="index + 1"
         :aria-sort="ariaSort(column.key)"
       >
-        <button v-if="column.isSortable" type="button" @click.stop="sort(column.key)">
+        <button v-if="column.value" type="button" @click.stop="sort(column.key)">
           {{ column.title }}
           <v-icon
             v-if="sorting?.key === column.key"
@@ -329,11 +272,7 @@ defineExpose({ focusOn, reveal });
         <template v-else>{{ column.title }}</template>
       </div>
     </div>
-    <div
-      class="rows"
-      role="rowgroup"
-      :style="{ height: `${isPrinting ? items.length * rowHeight : virtual.getTotalSize()}px` }"
-    >
+    <div class="rows" role="rowgroup" :style="{ height: `${total}px` }">
       <template v-for="{ item, index, top } in visible" :key="item.id">
         <GridRow
           v-if="isRow(item)"

@@ -13,8 +13,8 @@ export interface GridColumn<Row> {
   align?: 'end';
   /** What the cell is worth; without it the column is neither sorted nor copied. */
   value?: (row: Row) => CellValue;
-  /** The rows can be put in its order. */
-  isSortable?: boolean;
+  /** What the rows are sorted by, where that is something else. */
+  order?: (row: Row) => CellValue;
   isEditable?: boolean;
 }
 
@@ -45,8 +45,8 @@ export function definitions<Row>(
     ...group,
     ...columns.map((column): ColumnDef<Row> => ({
       id: column.key,
-      accessorFn: (row) => column.value?.(row) ?? null,
-      enableSorting: column.isSortable === true,
+      accessorFn: (row) => (column.order ?? column.value)?.(row) ?? null,
+      enableSorting: column.value !== undefined,
       sortingFn: (one, other, id) => compare(one.getValue<CellValue>(id), other.getValue<CellValue>(id)),
       sortDescFirst: false,
     })),

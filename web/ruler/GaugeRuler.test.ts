@@ -1,5 +1,6 @@
 import { mount } from '@vue/test-utils';
 import { expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
 import type { Schemas } from '@/api/client';
 import GaugeRuler from './GaugeRuler.vue';
 
@@ -142,8 +143,9 @@ it('tells at an open drop line which tools look right and are not', async () => 
   vi.useRealTimers();
 });
 
-it('opens the line below a bar, in the lane of the bar', () => {
+it('opens the line below a bar, in the lane of the bar', async () => {
   const view = shown();
+  await nextTick();
   const at = Number(/translate\(([\d.]+)/.exec(view.find('.cross').attributes('transform') ?? '')![1]);
   const click = new MouseEvent('click', { clientX: at, bubbles: true });
   view.findAll('.tool')[1]!.element.dispatchEvent(click);

@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { storeToRefs } from 'pinia';
 import { computed, useId } from 'vue';
 import type { Schemas } from '@/api/client';
 import { LITTLE, packBars } from './bars';
 import RulerBar from './RulerBar.vue';
+import { useSettings } from '@/settings/useSettings';
 import { EVERY_SIZE, scaleOver, sizeWords, ticksOn } from './scale';
 import StatusShape from './StatusShape.vue';
 
@@ -10,12 +12,11 @@ import StatusShape from './StatusShape.vue';
  * The ruler in small, the same for everything, so that things can be compared by looking along them: what a tool reaches, what
  * a terminal takes, where a wire stands.
  *
- *   <LittleRuler :ticks :first :bars="lane.bars" :wire="2.08" status="hole" />
+ *   <LittleRuler :ticks :bars="lane.bars" :wire="2.08" status="hole" />
  */
 const props = withDefaults(
   defineProps<{
     ticks: Schemas['Tick'][];
-    first: 'gauge' | 'metric';
     bars?: Schemas['Bar'][];
     /** What a terminal takes. */
     span?: Schemas['Reach'];
@@ -27,6 +28,7 @@ const props = withDefaults(
   { bars: () => [], span: undefined, wire: undefined, status: undefined, width: 190 },
 );
 
+const { first } = storeToRefs(useSettings());
 const hatch = useId();
 const scale = computed(() => scaleOver(EVERY_SIZE, 3, props.width - 3));
 const packed = computed(() =>
@@ -52,21 +54,21 @@ const named = {
   metric: ['0.25', '1', '4', '16', '50', '120'],
 };
 const ticks = computed(() => {
-  const own = ticksOn(scale.value, props.ticks, props.first);
+  const own = ticksOn(scale.value, props.ticks, first.value);
   const labels = ticksOn(
     scale.value,
-    props.ticks.filter(({ label }) => named[props.first].includes(label)),
-    props.first,
+    props.ticks.filter(({ label }) => named[first.value].includes(label)),
+    first.value,
   );
   return own.map(({ x }) => ({ x, label: labels.find((label) => label.x === x)?.label ?? null }));
 });
 const told = computed(() => {
   const words = (reach: Schemas['Reach']) =>
-    `${sizeWords(reach.from, props.ticks, props.first)} to ${sizeWords(reach.to, props.ticks, props.first)}`;
+    `${sizeWords(reach.from, props.ticks, first.value)} to ${sizeWords(reach.to, props.ticks, first.value)}`;
   return [
     props.bars.length ? `reaches ${props.bars.map(words).join(', ')}` : null,
     props.span ? `takes ${words(props.span)}` : null,
-    props.wire !== undefined ? `wire ${sizeWords(props.wire, props.ticks, props.first)}` : null,
+    props.wire !== undefined ? `wire ${sizeWords(props.wire, props.ticks, first.value)}` : null,
     packed.value.bars.some((bar) => bar.crosses.length) ? 'does not do it' : null,
   ]
     .filter(Boolean)

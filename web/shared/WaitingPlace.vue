@@ -1,4 +1,4 @@
-<script setup lang="ts">
+<script setup lang="ts" generic="Data">
 import { refDebounced } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { problemOf } from '@/api/client';
@@ -9,7 +9,12 @@ import ProblemNote from './ProblemNote.vue';
  * flickers), and when it fails it says so. Fills the height.
  */
 const props = defineProps<{
-  query: { data: Ref<unknown>; error: Ref<unknown>; isFetching: Ref<boolean>; refetch: () => unknown };
+  query: {
+    data: Ref<Data | undefined>;
+    error: Ref<unknown>;
+    isFetching: Ref<boolean>;
+    refetch: () => unknown;
+  };
   what: string;
 }>();
 const isWaiting = computed(() => props.query.isFetching.value && props.query.data.value === undefined);
@@ -29,7 +34,7 @@ const isLong = refDebounced(isWaiting, 500);
         <v-progress-linear indeterminate height="2" color="primary" />
       </div>
     </template>
-    <slot v-else />
+    <slot v-else :data="query.data.value" />
   </div>
 </template>
 

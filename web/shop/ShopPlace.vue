@@ -1,9 +1,7 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
 
-useTitle('Shop – Gondrik');
 const { person } = useSession();
 </script>
 

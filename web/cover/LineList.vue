@@ -129,6 +129,13 @@ h2 {
   padding: 24px 0;
 }
 
+/* In a lower window, or above an open panel, the lanes keep more of the room. */
+@container work (max-height: 715px) {
+  .table {
+    flex-basis: 178px;
+  }
+}
+
 @media (max-width: 700px), (max-height: 620px) {
   .table {
     flex: none;

@@ -81,6 +81,11 @@ defineExpose({ open, close });
   overflow: auto;
 }
 
+/* What stands in it may go by how much room the panel leaves. */
+.work {
+  container: work / size;
+}
+
 .panel {
   background: var(--surface);
 }
@@ -112,6 +117,7 @@ defineExpose({ open, close });
     display: block;
     height: auto;
     overflow: visible;
+    container-type: normal;
   }
 
   .panel {

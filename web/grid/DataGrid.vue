@@ -1,7 +1,7 @@
 <script setup lang="ts" generic="Row extends { id: string }">
 import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
 import { useElementSize } from '@vueuse/core';
-import { computed, nextTick, onMounted, shallowRef, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, shallowRef, useTemplateRef, watch } from 'vue';
 import { tracks, type GridColumn } from './columns';
 import GridRow from './GridRow.vue';
 import { useExchange, type Pasted, type Standing } from './useExchange';
@@ -224,7 +224,10 @@ watch(
     if (within.row !== at.value.row || within.column !== at.value.column) at.value = within;
   },
 );
-onMounted(() => props.selected && reveal(new Set([props.selected.row])));
+// What is asked about is in sight, also when the room for it has changed.
+watch([() => props.selected?.row, height], ([row]) => row && void nextTick(() => reveal(new Set([row]))), {
+  immediate: true,
+});
 
 const isRow = (item: Item<Row>): item is Extract<Item<Row>, { kind: 'row' }> => item.kind === 'row';
 const ariaSort = (key: string) =>

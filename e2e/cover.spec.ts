@@ -293,6 +293,19 @@ test('a place whose code is gone after an update is asked for afresh, and then i
   await expect(page.getByRole('heading', { name: 'Import a workbook' })).toBeVisible();
 });
 
+test('a panel whose code is gone after an update is asked for afresh, and then it is said', async ({
+  page,
+}) => {
+  await page.goto(tower);
+  await expect(page.getByText('2 holes')).toBeVisible();
+  await page.route('**/assets/WhyPanel-*.js', (route) => route.fulfill({ status: 404 }));
+  await page.locator('[data-cell="winch-50/crimp"]').click();
+  await expect(page.getByRole('alert')).toContainText('This part of the page cannot be loaded');
+  await page.unroute('**/assets/WhyPanel-*.js');
+  await page.getByRole('button', { name: 'Try again' }).click();
+  await expect(page.getByRole('complementary', { name: 'Why' })).toContainText('Nothing in this kit does it');
+});
+
 test('on paper there are the verdict, the ruler and every line, and nothing to click', async ({ page }) => {
   await page.goto(`${tower}&line=winch-50&step=2`);
   await expect(page.getByRole('complementary', { name: 'Why' })).toBeVisible();

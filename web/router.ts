@@ -1,6 +1,5 @@
-import { ref } from 'vue';
 import { createRouter, createWebHistory } from 'vue-router';
-import type { Schemas } from './api/client';
+import { arrived, missed } from './frame/unloadable';
 
 export const router = createRouter({
   history: createWebHistory(),
@@ -13,28 +12,16 @@ export const router = createRouter({
   ],
 });
 
-/** What to tell when a place could not be loaded; null when all is well. */
-export const unloadable = ref<Schemas['Problem'] | null>(null);
+router.afterEach(arrived);
 
-const RELOADED = 'gondrik.reloaded';
-
-router.afterEach(() => {
-  unloadable.value = null;
-  sessionStorage.removeItem(RELOADED);
+let isTold = false;
+router.onError((_error, to) => {
+  isTold = true;
+  missed(to.fullPath);
 });
 
-// After an update the parts of the page that was are gone: once a fresh page is asked for, and when that does not help
-// either, it is said.
-router.onError((_error, to) => {
-  if (navigator.onLine && sessionStorage.getItem(RELOADED) !== to.fullPath) {
-    sessionStorage.setItem(RELOADED, to.fullPath);
-    window.location.assign(to.fullPath);
-    return;
-  }
-  unloadable.value = {
-    type: 'about:blank',
-    title: 'This part of the page cannot be loaded',
-    status: 0,
-    detail: 'The server does not give it out, or is out of reach. Nothing was lost; try again in a moment.',
-  };
+// What is no place (a panel, a menu) is told by the loader itself, a little before the router would be.
+window.addEventListener('vite:preloadError', () => {
+  isTold = false;
+  setTimeout(() => isTold || missed(location.pathname + location.search));
 });

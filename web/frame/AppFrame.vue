@@ -2,12 +2,13 @@
 import { useTitle } from '@vueuse/core';
 import { defineAsyncComponent, ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { unloadable } from '@/router';
+
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import DoneNote from './DoneNote.vue';
 import PersonMenu from './PersonMenu.vue';
 import PlaceNav from './PlaceNav.vue';
+import { unloadable } from './unloadable';
 import { places } from './places';
 
 /** The shell: the head stays, the place scrolls. */

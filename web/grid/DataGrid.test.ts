@@ -167,6 +167,20 @@ describe('keys', () => {
     expect(marked()).toBe(12);
   });
 
+  it('mark with the mouse from where one was, with Shift', async () => {
+    const view = shown(wires(6));
+    await nextTick();
+    const press = async (cell: string, shiftKey: boolean) => {
+      const element = view.find(`[data-cell="${cell}"]`);
+      await element.trigger('pointerdown', { shiftKey });
+      (element.element as HTMLElement).focus();
+      await element.trigger('click', { shiftKey });
+    };
+    await press('w1/name', false);
+    await press('w3/area', true);
+    expect(view.findAll('.marked')).toHaveLength(6);
+  });
+
   it('ask to clear what is marked and can be edited', async () => {
     const view = shown(wires(2));
     await nextTick();

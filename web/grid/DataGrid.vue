@@ -150,7 +150,11 @@ function press(event: KeyboardEvent): void {
   }
 }
 
+/** A button that is pressed with Shift marks from where one was; until it is released nothing changes. */
+let isMarking = false;
+
 function click(event: MouseEvent): void {
+  isMarking = false;
   const place = cellOf(event.target);
   if (place === null || editing.value !== null) return;
   walk.go(place, event.shiftKey);
@@ -161,8 +165,8 @@ function click(event: MouseEvent): void {
 
 function focused(event: FocusEvent): void {
   const place = cellOf(event.target);
-  if (!place) return;
-  if (place.row !== at.value.row || place.column !== at.value.column) walk.go(place);
+  if (!place || isMarking) return;
+  if (place.row !== at.value.row || place.column !== at.value.column) walk.stand(place);
   const cell = standing(place);
   emit('light', cell ? [cell.row.id] : []);
 }
@@ -246,6 +250,7 @@ defineExpose({ focusOn, reveal });
     :aria-colcount="columns.length"
     :style="{ '--columns': laid.template, '--least': `${laid.least}px`, '--row': `${rowHeight}px` }"
     @keydown="press"
+    @pointerdown="isMarking = $event.shiftKey"
     @click="click"
     @dblclick="cellOf($event.target) && act(at, true)"
     @focusin="focused"

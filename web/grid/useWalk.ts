@@ -53,6 +53,8 @@ export function useWalk(
   hasRange: ComputedRef<boolean>;
   press(event: KeyboardEvent): boolean;
   go(cell: Cell, isMarking?: boolean): void;
+  /** The focus is on a cell already: nothing moves, least of all between press and release of a button. */
+  stand(cell: Cell): void;
 } {
   const at = ref<Cell>({ row: 0, column: 0 });
   /** The other corner of what is marked. */
@@ -61,6 +63,11 @@ export function useWalk(
     row: Math.max(0, Math.min(size().row - 1, cell.row)),
     column: Math.max(0, Math.min(size().column - 1, cell.column)),
   });
+
+  function stand(cell: Cell): void {
+    at.value = held(cell);
+    from.value = at.value;
+  }
 
   function go(cell: Cell, isMarking = false): void {
     at.value = held(cell);
@@ -96,5 +103,5 @@ export function useWalk(
     () => range.value.top < range.value.bottom || range.value.left < range.value.right,
   );
 
-  return { at, range, hasRange, press, go };
+  return { at, range, hasRange, press, go, stand };
 }

@@ -123,3 +123,39 @@ it('obeys nothing that a file brings for the terminal', function (): void {
     unlink($file);
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('title:')->and(preg_match('~[^\P{Cc}\n]~u', $process->getErrorOutput()))->toBe(0);
 });
+
+const ENTRIES = __DIR__ . '/../core/tests/cases/entry-catalogue.json';
+
+it('reads a line of work as people write it', function (string $text, array $options, int $exit, array $has): void {
+    $process = gondrik('line', ENTRIES, $text, '--format', 'json', ...$options);
+    $told = json_decode($process->getOutput(), true);
+    expect($process->getExitCode())->toBe($exit)->and($process->getErrorOutput())->toBe('');
+    foreach ($has as $key => $value) {
+        expect($told[$key])->toBe($value, $key);
+    }
+})->with([
+    'read' => ['40 × 12 AWG stranded PVC → ring yellow M6, wet', [], 0, ['line' => ['wire' => 'w12', 'terminal' => 'ring', 'quantity' => 40, 'wet' => true], 'questions' => [], 'unknown' => []]],
+    'a question' => ['w12 → ring yellow', [], 1, ['line' => null, 'questions' => [['about' => 'terminal', 'from' => 6, 'to' => 17, 'text' => 'Which ring yellow?', 'candidates' => ['ring', 'ring-m8']]]]],
+    'something unknown' => ['w12 → ring yellow M6, blorp', [], 1, ['line' => ['wire' => 'w12', 'terminal' => 'ring'], 'unknown' => [['from' => 22, 'to' => 27, 'text' => 'blorp']]]],
+]);
+
+it('judges the line that was read by a kit and the house rules of a scope', function (): void {
+    $told = json_decode(gondrik('line', __DIR__ . '/../database/demo/tarnholt-ropeway.json', '14 × 12 AWG hook-up → ring yellow M6', '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json')->getOutput(), true);
+    expect($told['status'])->toBe('covered')->and($told['checks'])->toBe([]);
+    $wet = gondrik('line', __DIR__ . '/../database/demo/tarnholt-ropeway.json', '14 × 12 AWG hook-up → ring yellow M6, wet', '--kit', 'pylon-backpack');
+    expect($wet->getExitCode())->toBe(0)->and($wet->getOutput())->toContain("wire: 12 AWG hook-up (hookup-12)\n")->toContain('- A wet place wants heat-shrink')->toEndWith("faulty\n");
+});
+
+it('says what is not valid about a line', function (array $arguments, string $says): void {
+    $process = gondrik('line', ...$arguments);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($says);
+})->with([
+    'no text' => [[ENTRIES], 'text'],
+    'an empty text' => [[ENTRIES, '  '], 'text ""'],
+    'a text without end' => [[ENTRIES, str_repeat('wet ', 200)], 'at most 500 characters'],
+    'control characters' => [[ENTRIES, "w12\x07 → ring"], 'control characters'],
+    'no such workbook' => [['nothing.json', 'w12 → ring'], 'nothing.json'],
+    'no such kit' => [[ENTRIES, 'w12 → ring', '--kit', 'bag'], '--kit "bag"'],
+    'no such scope' => [[ENTRIES, 'w12 → ring', '--scope', 'job'], '--scope "job"'],
+    'no such format' => [[ENTRIES, 'w12 → ring', '--format', 'xml'], '--format "xml"'],
+]);

@@ -11,11 +11,7 @@ use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Rules\HouseRules;
-use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\Workbook;
-use Gondrik\Core\Workbook\WorkbookCodec;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
@@ -43,12 +39,13 @@ final class CheckCommand extends Command
 
     protected function execute(InputInterface $input, OutputInterface $output): int
     {
+        $asked = new WorkbookQuestion($input);
         try {
-            $why = $this->oneOf($input, 'why', ['gaps', 'all']);
-            $format = $this->oneOf($input, 'format', ['text', 'json']);
-            $workbook = $this->read((string) $input->getArgument('workbook'));
-            $kit = $workbook->kit($this->option($input, 'kit')) ?? throw $this->unknown($input, 'kit', $workbook->kits);
-            $scope = $workbook->scope($this->option($input, 'scope')) ?? throw $this->unknown($input, 'scope', $workbook->scopes);
+            $why = $asked->oneOf('why', ['gaps', 'all']);
+            $format = $asked->oneOf('format', ['text', 'json']);
+            $workbook = $asked->workbook();
+            $kit = $asked->kit($workbook);
+            $scope = $asked->scope($workbook);
         } catch (InvalidWorkbook|\InvalidArgumentException $error) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
             $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
@@ -70,37 +67,5 @@ final class CheckCommand extends Command
         $writer = new ReportWriter(others: static fn(StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null);
 
         return json_encode($writer->report($report), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
-    }
-
-    private function read(string $path): Workbook
-    {
-        // One byte too many is enough to know that it is too large.
-        $text = is_file($path) ? file_get_contents($path, length: WorkbookCodec::LARGEST + 1) : false;
-        if ($text === false) {
-            throw new \InvalidArgumentException($path . ': there is no such file, or it cannot be read');
-        }
-
-        return (new WorkbookCodec())->read($text);
-    }
-
-    private function option(InputInterface $input, string $name): string
-    {
-        return $input->getOption($name) ?? throw new \InvalidArgumentException('--' . $name . ' is missing: say which ' . $name . ' by its id');
-    }
-
-    /** @param list<string> $allowed */
-    private function oneOf(InputInterface $input, string $name, array $allowed): string
-    {
-        $value = $this->option($input, $name);
-
-        return in_array($value, $allowed, true) ? $value : throw new \InvalidArgumentException('--' . $name . ' "' . $value . '": must be ' . implode(' or ', $allowed));
-    }
-
-    /** @param list<Kit|Scope> $things */
-    private function unknown(InputInterface $input, string $name, array $things): \InvalidArgumentException
-    {
-        $ids = array_map(static fn(Kit|Scope $thing): string => $thing->id, $things);
-
-        return new \InvalidArgumentException('--' . $name . ' "' . $input->getOption($name) . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
     }
 }

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\CommandLine\CheckCommand;
+use App\CommandLine\LineCommand;
 use Symfony\Component\Console\Application;
 
 $autoload = __DIR__ . '/../../vendor/autoload.php';
@@ -26,6 +27,7 @@ register_shutdown_function(static function (): void {
 
 $application = new Application('gondrik');
 $application->add(new CheckCommand());
+$application->add(new LineCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 try {

@@ -29,13 +29,14 @@ const ROOMS = [
     'Tool' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal'],
     'Rules' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool'],
     'Scope' => ['Value', 'Wire', 'Terminal', 'Tool', 'Rules'],
+    'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
     'Bench' => ['Reference', 'Size', 'Terminal', 'Rules'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
-    'Wording' => ['Reference', 'Verdict', 'Match'],
+    'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
-    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Scope', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
+    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Wording;
 
+use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Verdict\Reason;
@@ -51,6 +52,12 @@ final readonly class Sentence
             . ($wanted->asked->oneHanded ? ', one-handed' : '');
     }
 
+    /** What an entry leaves open. */
+    public function question(Question $question): string
+    {
+        return $this->template->fill(self::questions()[$question->code->value], $question->numbers);
+    }
+
     /** One sentence on what a code means, for the reference. */
     public static function meaning(ReasonCode $code): string
     {
@@ -63,6 +70,14 @@ final readonly class Sentence
         static $rows = null;
 
         return $rows ??= array_column(Table::rows('reasons'), null, 'code');
+    }
+
+    /** @return array<string, string> by code */
+    private static function questions(): array
+    {
+        static $texts = null;
+
+        return $texts ??= array_column(Table::rows('questions'), 'text', 'code');
     }
 
     /** @return array<string, array<string, string>> rows by operation */

@@ -1,0 +1,273 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Entry;
+
+use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\Wire;
+
+/**
+ * Reads one line of work as people write it, against a catalogue: "40 × 12 AWG stranded PVC → ring yellow M6, wet". What could
+ * be two things is asked, what is none stays unknown; nothing is guessed.
+ */
+final readonly class EntryReader
+{
+    /** Characters of one entry. */
+    public const LONGEST = 500;
+
+    /** Words between the others that say nothing. */
+    private const FILLING = ['of', 'the', 'a', 'an', 'and', 'with', 'at', 'for', 'pcs', 'pieces', 'no'];
+
+    private const MOST = 1_000_000;
+
+    /** @var list<Features> */
+    private array $wireFeatures;
+
+    /** @var list<Features> */
+    private array $terminalFeatures;
+
+    /**
+     * @param list<Wire>     $wires
+     * @param list<Terminal> $terminals
+     */
+    public function __construct(private array $wires, private array $terminals)
+    {
+        $this->wireFeatures = array_map(Features::ofWire(...), $wires);
+        $this->terminalFeatures = array_map(Features::ofTerminal(...), $terminals);
+    }
+
+    public function read(string $text): QuickEntry
+    {
+        $reading = new Reading($text);
+        [$before, $after, $isTurned] = self::parted(Units::of($text));
+        [$before, $after] = $this->withoutQuantity($before, $after, $isTurned ? $this->wireFeatures : $this->terminalFeatures, $reading);
+        [$wireSide, $terminalSide] = $isTurned ? [$after, $before] : [$before, $after];
+        $wireUnits = $this->side($wireSide, $this->wireFeatures, $reading);
+        $terminalUnits = $this->side($terminalSide, $this->terminalFeatures, $reading);
+        $end = mb_strlen($text);
+        $wire = $this->resolve('wire', $wireUnits, $this->wireFeatures, $reading, QuestionCode::NoWire, 0);
+        $terminal = $this->resolve('terminal', $terminalUnits, $this->terminalFeatures, $reading, QuestionCode::NoTerminal, $end);
+        $wireB = $reading->second === null ? null : $this->resolve('wireB', $reading->second, $this->wireFeatures, $reading, QuestionCode::NoWire, $end);
+        if ($reading->cold !== null && !$reading->isTemperatureStated) {
+            $reading->ask('ambient', [$reading->cold], QuestionCode::HowCold);
+        }
+
+        return $reading->entry($this->wire($wire), $this->terminal($terminal), $this->wire($wireB), $reading->second !== null);
+    }
+
+    /**
+     * A quantity stands first or last. Where it is both, the first is the number of cores of a cable; a number that stands alone
+     * before the arrow speaks of the wire, and one behind the words of a terminal is its size where there is one of that size.
+     *
+     * @param list<Unit>     $before
+     * @param list<Unit>     $after
+     * @param list<Features> $catalogue of what stands last
+     *
+     * @return array{list<Unit>, list<Unit>} the rest of both
+     */
+    private function withoutQuantity(array $before, array $after, array $catalogue, Reading $reading): array
+    {
+        $isNumber = static fn(?Unit $unit): bool => $unit !== null && $unit->is(UnitKind::Bare, UnitKind::Times) && preg_match('~^\d+$~', (string) $unit->value) === 1;
+        $first = $before[0] ?? null;
+        $last = $after === [] ? null : $after[count($after) - 1];
+        $isCores = $first?->is(UnitKind::Times) === true && ($before[1] ?? null)?->is(UnitKind::Size) === true && $last?->is(UnitKind::Times) === true;
+        if ($first !== null && $isNumber($first) && !$isCores && (count($before) > 1 || $first->is(UnitKind::Times))) {
+            $this->quantity($first, $reading);
+
+            return [array_slice($before, 1), $after];
+        }
+        if ($last === null || !$isNumber($last) || count($after) < 2 || $this->isSize($last, array_slice($after, 0, -1), $catalogue)) {
+            return [$before, $after];
+        }
+        $this->quantity($last, $reading);
+
+        return [$before, array_slice($after, 0, -1)];
+    }
+
+    /**
+     * @param list<Unit>     $units     before it
+     * @param list<Features> $catalogue
+     */
+    private function isSize(Unit $number, array $units, array $catalogue): bool
+    {
+        $before = $units[count($units) - 1] ?? null;
+        if ($number->is(UnitKind::Times) || $before?->is(UnitKind::Comma) !== false) {
+            return false;
+        }
+        $phrase = array_values(array_filter($units, static fn(Unit $unit): bool => $unit->is(UnitKind::Size, UnitKind::Bare, UnitKind::Word)));
+
+        return Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->has($number) === true);
+    }
+
+    private function quantity(Unit $unit, Reading $reading): void
+    {
+        $number = (int) $unit->value;
+        if ($number < 1 || $number > self::MOST) {
+            $reading->unknown($unit);
+
+            return;
+        }
+        $reading->line->quantity = $number;
+        $from = $unit->from + (int) mb_strpos($unit->text, (string) $unit->value);
+        $reading->token(new Piece($from, $from + mb_strlen((string) $unit->value), (string) $unit->value, 'quantity'));
+    }
+
+    /**
+     * Wire and terminal are parted by the first arrow, else by the first into, to or in; an "on" has them the other way round.
+     *
+     * @param list<Unit> $units
+     *
+     * @return array{list<Unit>, list<Unit>, bool} both sides, and whether the terminal stands first
+     */
+    private static function parted(array $units): array
+    {
+        $parts = [
+            static fn(Unit $unit): bool => $unit->is(UnitKind::Arrow),
+            static fn(Unit $unit): bool => $unit->isWord('into', 'to', 'in'),
+            static fn(Unit $unit): bool => $unit->isWord('on', 'onto'),
+        ];
+        foreach ($parts as $turn => $isPart) {
+            foreach ($units as $index => $unit) {
+                if ($isPart($unit)) {
+                    return [array_slice($units, 0, $index), array_slice($units, $index + 1), $turn === 2];
+                }
+            }
+        }
+
+        return [$units, [], false];
+    }
+
+    /**
+     * Takes the conditions out of one side and leaves what speaks of its wire or terminal.
+     *
+     * @param list<Unit>     $units
+     * @param list<Features> $catalogue
+     *
+     * @return list<Unit>
+     */
+    private function side(array $units, array $catalogue, Reading $reading): array
+    {
+        $phrase = $studs = $later = [];
+        $segment = 0;
+        $isSecond = false;
+        foreach ($units as $unit) {
+            $isCondition = $unit->meaning !== null && !$unit->meaning->isFeature();
+            if ($unit->is(UnitKind::Comma)) {
+                $segment++;
+                $isSecond = false;
+            } elseif ($unit->is(UnitKind::Plus)) {
+                $isSecond = true;
+                $reading->second ??= [];
+            } elseif ($unit->is(UnitKind::Arrow) || $unit->isWord(...self::FILLING)) {
+                continue;
+            } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $catalogue)) {
+                $reading->condition($unit, $unit->meaning);
+                $isSecond = false;
+            } elseif ($unit->is(UnitKind::Torque, UnitKind::Temperature, UnitKind::PerBarrel)) {
+                $reading->figure($unit);
+                $isSecond = false;
+            } elseif ($isSecond) {
+                $reading->second[] = $unit;
+            } elseif ($unit->is(UnitKind::Stud) || ($unit->is(UnitKind::Hash) && $catalogue === $this->terminalFeatures)) {
+                $segment === 0 ? $studs[] = $unit : $later[] = $unit;
+            } elseif ($segment === 0 || $phrase === [] || Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->has($unit) === true)) {
+                $phrase[] = $unit;
+            } else {
+                $reading->unknown($unit);
+            }
+        }
+
+        return $this->withStuds($phrase, $studs, $later, $catalogue, $reading);
+    }
+
+    /**
+     * "tinned" beside a wire that is: it is the wire's, not what is done to it.
+     *
+     * @param list<Unit>     $phrase
+     * @param list<Features> $catalogue
+     */
+    private function isConductor(Unit $unit, int $segment, array $phrase, array $catalogue): bool
+    {
+        return $unit->isWord('tinned') && $segment === 0 && $catalogue === $this->wireFeatures
+            && Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->hasConductor('tinned-copper'));
+    }
+
+    /**
+     * A stud beside the words of a terminal tells which one where there is one with it; else, and behind a comma, it is the
+     * line's. One behind a comma decides where else there would be a question.
+     *
+     * @param list<Unit>     $phrase
+     * @param list<Unit>     $studs
+     * @param list<Unit>     $later
+     * @param list<Features> $catalogue
+     *
+     * @return list<Unit>
+     */
+    private function withStuds(array $phrase, array $studs, array $later, array $catalogue, Reading $reading): array
+    {
+        foreach ([...$studs, ...$later] as $unit) {
+            $stud = $unit->is(UnitKind::Hash) ? '#' . $unit->value : (string) $unit->value;
+            $isTelling = Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->statesStud($stud));
+            $isAsked = in_array($unit, $studs, true) || count(Phrase::among($phrase, $catalogue, '')->candidates) > 1;
+            if ($isTelling && $isAsked) {
+                $phrase[] = $unit;
+                continue;
+            }
+            try {
+                $reading->line->stud = Stud::parse($stud);
+                $reading->token(new Piece($unit->from, $unit->to, $unit->text, 'stud'));
+            } catch (Invalid) {
+                $reading->unknown($unit);
+            }
+        }
+        usort($phrase, static fn(Unit $one, Unit $other): int => $one->from <=> $other->from);
+
+        return $phrase;
+    }
+
+    /**
+     * @param list<Unit>     $units
+     * @param list<Features> $catalogue
+     *
+     * @return string|null the id, null while it is open
+     */
+    private function resolve(string $about, array $units, array $catalogue, Reading $reading, QuestionCode $missing, int $at): ?string
+    {
+        if ($units === []) {
+            $reading->askAt($about, $at, $missing);
+
+            return null;
+        }
+        $phrase = Phrase::among($units, $catalogue, $reading->between($units));
+        if ($phrase->candidates === [] || $phrase->matched === []) {
+            $reading->unknownPhrase($units);
+
+            return null;
+        }
+        foreach ($phrase->unknown as $unit) {
+            $reading->unknown($unit);
+        }
+        if (count($phrase->candidates) > 1) {
+            $bare = array_values(array_filter($phrase->matched, static fn(Unit $unit): bool => $unit->is(UnitKind::Bare)));
+            $reading->ask($about, $phrase->matched, $bare === [] ? QuestionCode::Which : QuestionCode::WhichSize, array_column($phrase->candidates, 'id'), ['words' => $bare === [] ? $reading->between($phrase->matched) : $bare[0]->text]);
+
+            return null;
+        }
+        $reading->token($reading->piece($phrase->matched, $about, $phrase->candidates[0]->id));
+
+        return $phrase->candidates[0]->id;
+    }
+
+    private function wire(?string $id): ?Wire
+    {
+        return array_column($this->wires, null, 'id')[$id ?? ''] ?? null;
+    }
+
+    private function terminal(?string $id): ?Terminal
+    {
+        return array_column($this->terminals, null, 'id')[$id ?? ''] ?? null;
+    }
+}

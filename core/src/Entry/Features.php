@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Entry;
+
+use Gondrik\Core\Size\Family;
+use Gondrik\Core\Size\InvalidSize;
+use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Span;
+use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\Wire;
+
+/** By what a wire or terminal of the catalogue is known when somebody speaks of it. */
+final readonly class Features
+{
+    /** @var array<string, true> words of its id and name, in small letters */
+    private array $words;
+
+    /**
+     * @param array<string, list<string>> $values by what they are about; a feature that it does not state is missing
+     * @param list<Span>                  $spans  a wire's one size, a terminal's one or two
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        private array $values,
+        private array $spans,
+        private bool $isRange,
+        private ?Stud $stud = null,
+        private ?int $cores = null,
+    ) {
+        $words = [];
+        foreach (preg_split('~[^\p{L}\p{N}/&.²-]+~u', mb_strtolower($id . ' ' . $name)) ?: [] as $word) {
+            foreach ([$word, ...preg_split('~[-./]~', $word) ?: []] as $part) {
+                $words[$part] = true;
+                $words[Vocabulary::singular($part)] = true;
+            }
+        }
+        unset($words['']);
+        $this->words = $words;
+    }
+
+    public static function ofWire(Wire $wire): self
+    {
+        $materials = [$wire->insulation->value, ...$wire->sheath === null ? [] : [$wire->sheath->material->value]];
+
+        return new self(
+            $wire->id,
+            $wire->name,
+            ['construction' => [$wire->construction->value], 'insulation' => $materials, 'conductor' => [$wire->conductor->value]],
+            [Span::between($wire->size, $wire->size)],
+            false,
+            cores: $wire->cores,
+        );
+    }
+
+    public static function ofTerminal(Terminal $terminal): self
+    {
+        $colour = Vocabulary::meaning(mb_strtolower((string) $terminal->nest));
+
+        return new self(
+            $terminal->id,
+            $terminal->name,
+            [
+                'class' => [$terminal->class->value],
+                ...$terminal->shape === null ? [] : ['shape' => [mb_strtolower($terminal->shape)]],
+                ...$colour?->about === 'colour' ? ['colour' => [$colour->value]] : [],
+            ],
+            array_values(array_filter([$terminal->size->gauge, $terminal->size->metric])),
+            true,
+            $terminal->stud,
+        );
+    }
+
+    /** Whether it has what a piece says: true, false where it has another, null where it says nothing of it. */
+    public function has(Unit $unit): ?bool
+    {
+        return match ($unit->kind) {
+            UnitKind::Size => $unit->size !== null && $this->hasSize($unit->size),
+            UnitKind::Bare => $this->hasNumber((string) $unit->value),
+            UnitKind::Hash => $this->isRange ? $this->hasStud('#' . $unit->value) : $this->hasNumber((string) $unit->value, Family::Gauge),
+            UnitKind::Stud => $this->isRange ? $this->hasStud((string) $unit->value) : null,
+            UnitKind::Times => $this->cores === null ? null : $this->cores === (int) $unit->value,
+            UnitKind::Word => $this->hasWord($unit),
+            default => null,
+        };
+    }
+
+    /** Of what it has: whether that is its own statement, and not only a word in its name or a stud that happens to fit. */
+    public function states(Unit $unit): bool
+    {
+        return match ($unit->kind) {
+            UnitKind::Stud, UnitKind::Hash => !$this->isRange || mb_strtolower((string) $this->stud) === mb_strtolower(($unit->is(UnitKind::Hash) ? '#' : '') . $unit->value),
+            UnitKind::Word => $unit->meaning?->isFeature() !== true || !isset($this->values[$unit->meaning->about]) || in_array($unit->meaning->value, $this->values[$unit->meaning->about], true),
+            default => true,
+        };
+    }
+
+    public function statesStud(string $stud): bool
+    {
+        return $this->hasStud($stud) === true;
+    }
+
+    public function hasConductor(string $conductor): bool
+    {
+        return in_array($conductor, $this->values['conductor'] ?? [], true);
+    }
+
+    private function hasWord(Unit $unit): ?bool
+    {
+        $word = (string) $unit->value;
+        $meaning = $unit->meaning;
+        $isNamed = isset($this->words[$word]) || isset($this->words[Vocabulary::singular($word)])
+            || ($meaning?->about === 'word' && isset($this->words[$meaning->value]));
+        if ($meaning === null || $meaning->about === 'word' || $meaning->isNoun() || !$meaning->isFeature()) {
+            return $isNamed ? true : null;
+        }
+        $stated = $this->values[$meaning->about] ?? null;
+
+        return match (true) {
+            $stated !== null && in_array($meaning->value, $stated, true) => true,
+            $isNamed => true,
+            // Twin ferrules are ferrules, and a colour that a code does not tell is unknown, not another.
+            $stated === null => $this->isOfAnotherKind($meaning) ? false : null,
+            default => false,
+        };
+    }
+
+    /** A word for wires said of a terminal, or the other way round. */
+    private function isOfAnotherKind(Meaning $meaning): bool
+    {
+        return in_array($meaning->about, $this->isRange ? ['construction', 'conductor'] : ['class', 'shape'], true);
+    }
+
+    private function hasSize(SizeRange $asked): bool
+    {
+        foreach (array_filter([$asked->gauge, $asked->metric]) as $span) {
+            $isThere = false;
+            foreach ($this->spans as $own) {
+                $isThere = $isThere || ($own->family() === $span->family() && $own->holds($span->least->area) && $own->holds($span->greatest->area));
+            }
+            if (!$isThere) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function hasNumber(string $number, ?Family $only = null): bool
+    {
+        foreach ([Family::Gauge->value => ' AWG', Family::Metric->value => ' mm2'] as $family => $unit) {
+            if ($only !== null && $family !== $only->value) {
+                continue;
+            }
+            try {
+                $area = Size::parse($number . $unit)->area;
+            } catch (InvalidSize) {
+                continue;
+            }
+            foreach ($this->spans as $own) {
+                if ($own->family()->value === $family && $own->holds($area)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private function hasStud(string $stud): ?bool
+    {
+        if ($this->stud === null) {
+            return null;
+        }
+        try {
+            return $this->stud->suits(Stud::parse($stud));
+        } catch (Invalid) {
+            return false;
+        }
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Entry;
+
+/** Pieces that speak of one wire or terminal, and what of the catalogue they can mean. */
+final readonly class Phrase
+{
+    /**
+     * @param list<Features> $candidates those that are as good as any, in the order of the catalogue; none: unknown
+     * @param list<Unit>     $matched    pieces that the candidates have
+     * @param list<Unit>     $unknown    pieces that say nothing to anybody
+     */
+    private function __construct(public array $candidates, public array $matched, public array $unknown) {}
+
+    /**
+     * The candidates that have most of what is said, none of which says otherwise. A phrase that is an id or a name is that.
+     *
+     * @param list<Unit>     $units
+     * @param list<Features> $catalogue
+     */
+    public static function among(array $units, array $catalogue, string $text): self
+    {
+        $said = self::plain($text);
+        foreach ($catalogue as $features) {
+            if ($said === self::plain($features->id) || $said === self::plain($features->name)) {
+                return new self([$features], $units, []);
+            }
+        }
+        $best = [];
+        $most = 0;
+        foreach ($catalogue as $features) {
+            $score = 0;
+            foreach ($units as $unit) {
+                $has = $features->has($unit);
+                if ($has === false) {
+                    continue 2;
+                }
+                // What it states outweighs what it is only called.
+                $score += $has !== true ? 0 : ($features->states($unit) ? 2 : 1);
+            }
+            if ($score > $most) {
+                [$best, $most] = [[], $score];
+            }
+            if ($score === $most && $score > 0) {
+                $best[] = $features;
+            }
+        }
+        $matched = $unknown = [];
+        foreach ($units as $unit) {
+            $isMatched = false;
+            foreach ($best as $features) {
+                $isMatched = $isMatched || $features->has($unit) === true;
+            }
+            if ($isMatched) {
+                $matched[] = $unit;
+            } elseif ($unit->meaning?->isNoun() !== true) {
+                $unknown[] = $unit;
+            }
+        }
+
+        return new self($best, $matched, $unknown);
+    }
+
+    /**
+     * Whether any of the catalogue could still be meant if one thing more were said, and has it.
+     *
+     * @param list<Unit>               $units
+     * @param list<Features>           $catalogue
+     * @param \Closure(Features): bool $has
+     */
+    public static function allows(array $units, array $catalogue, \Closure $has): bool
+    {
+        foreach ($catalogue as $features) {
+            foreach ($units as $unit) {
+                if ($features->has($unit) === false) {
+                    continue 2;
+                }
+            }
+            if ($has($features)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private static function plain(string $text): string
+    {
+        return trim((string) preg_replace('~\s+~u', ' ', str_replace(['mm²', '×'], ['mm2', 'x'], mb_strtolower($text))));
+    }
+}

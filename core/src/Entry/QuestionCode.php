@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Entry;
+
+/** Kinds of questions; their sentences stand in data/questions.csv. */
+enum QuestionCode: string
+{
+    /** Several of the catalogue are as good. */
+    case Which = 'which';
+    /** A number without a unit that several have. */
+    case WhichSize = 'which-size';
+    case NoWire = 'no-wire';
+    case NoTerminal = 'no-terminal';
+    case HowCold = 'how-cold';
+    /** What was read does not go together. */
+    case CannotBe = 'cannot-be';
+}

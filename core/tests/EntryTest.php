@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Piece;
+use Gondrik\Core\Entry\Question;
+use Gondrik\Core\Entry\QuickEntry;
+use Gondrik\Core\Output\EntryWriter;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+function entryCatalogue(): Workbook
+{
+    static $workbook = null;
+
+    return $workbook ??= (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/entry-catalogue.json'));
+}
+
+function entryOf(string $text): QuickEntry
+{
+    return (new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals))->read($text);
+}
+
+/** @return array<string, array<string, string>> by their entry */
+function entryCases(): array
+{
+    $file = fopen(__DIR__ . '/cases/entries.csv', 'rb');
+    assert($file !== false);
+    $header = fgetcsv($file, null, ',', '"', '') ?: [];
+    $cases = [];
+    while (($row = fgetcsv($file, null, ',', '"', '')) !== false) {
+        $case = array_combine(array_map(strval(...), $header), array_map(strval(...), $row));
+        $cases[$case['entry']] = [$case];
+    }
+    fclose($file);
+
+    return $cases;
+}
+
+it('reads', function (array $case): void {
+    $entry = entryOf($case['entry']);
+    $line = [];
+    foreach ((new EntryWriter())->entry($entry, new HouseRules())['line'] ?? [] as $key => $value) {
+        $line[] = $key . '=' . (is_bool($value) ? (int) $value : $value);
+    }
+    $wanted = $case['line'] === '' ? [] : explode(' ', $case['line']);
+    $asked = array_map(static fn(Question $question): string => $question->about . ':' . implode(',', $question->candidates), $entry->questions);
+    expect($line)->toEqualCanonicalizing($wanted)
+        ->and(implode(' ', $asked))->toBe($case['asked'])
+        ->and(implode(' ', array_map(static fn(Piece $piece): string => $piece->text, $entry->unknown)))->toBe($case['unknown'])
+        ->and($entry->isWhole())->toBe($wanted !== [] && $case['asked'] === '' && $case['unknown'] === '');
+})->with(entryCases());
+
+it('has more than eighty cases', function (): void {
+    expect(count(entryCases()))->toBeGreaterThanOrEqual(80);
+});
+
+it('underlines each piece where it stands, counted in characters', function (array $case): void {
+    $entry = entryOf($case['entry']);
+    foreach ([...$entry->tokens, ...$entry->unknown] as $piece) {
+        expect(mb_substr($case['entry'], $piece->from, $piece->to - $piece->from))->toBe($piece->text)->and($piece->text)->not->toBe('');
+    }
+    $ends = 0;
+    foreach ($entry->tokens as $token) {
+        expect($token->from)->toBeGreaterThanOrEqual($ends);
+        $ends = $token->to;
+    }
+    foreach ($entry->questions as $question) {
+        expect((new Sentence())->question($question))->toMatch('~[?.]$~');
+    }
+})->with(entryCases());
+
+it('says what each piece was taken for', function (): void {
+    $written = (new EntryWriter())->entry(entryOf('40 × 12 AWG stranded PVC → ring yellow M6, wet, 15 lbf·in'), new HouseRules());
+    expect($written['tokens'])->toBe([
+        ['from' => 0, 'to' => 2, 'text' => '40', 'means' => 'quantity'],
+        ['from' => 5, 'to' => 24, 'text' => '12 AWG stranded PVC', 'means' => 'wire', 'id' => 'w12'],
+        ['from' => 27, 'to' => 41, 'text' => 'ring yellow M6', 'means' => 'terminal', 'id' => 'ring'],
+        ['from' => 43, 'to' => 46, 'text' => 'wet', 'means' => 'wet'],
+        ['from' => 48, 'to' => 57, 'text' => '15 lbf·in', 'means' => 'torque'],
+    ])->and($written)->not->toHaveKeys(['status', 'checks']);
+});
+
+it('never fails on anything that is typed', function (int $seed): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $pieces = ['40', '×', 'x', '12 AWG', '2/0', '1.5', '#10', 'M6', '→', '>', 'into', 'on', 'in', '+', ',', 'ring', 'yellow', 'wet', 'cold', '-5 °C', '15 lbf·in', '2 per barrel', 'lug', 'ferrules', 'H05V-K', '1,000', '9999999999', '½', 'ß', '"', '500 AWG', '…', '0'];
+    foreach (range(1, 60) as $ignored) {
+        $text = implode($random->getInt(0, 3) === 0 ? '' : ' ', array_map(static fn(int $n): string => $pieces[$n], array_map(static fn(): int => $random->getInt(0, count($pieces) - 1), range(1, $random->getInt(1, 12)))));
+        $entry = entryOf($text);
+        foreach ([...$entry->tokens, ...$entry->unknown] as $piece) {
+            expect(mb_substr($text, $piece->from, $piece->to - $piece->from))->toBe($piece->text);
+        }
+        expect($entry->line === null && $entry->questions === [] && $entry->unknown === [])->toBeFalse($text);
+    }
+})->with([1, 2, 3, 4, 5]);

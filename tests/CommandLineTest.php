@@ -127,7 +127,7 @@ it('obeys nothing that a file brings for the terminal', function (): void {
 const ENTRIES = __DIR__ . '/../core/tests/cases/entry-catalogue.json';
 
 it('reads a line of work as people write it', function (string $text, array $options, int $exit, array $has): void {
-    $process = gondrik('line', ENTRIES, $text, '--format', 'json', ...$options);
+    $process = gondrik(['line', ENTRIES, $text, '--format', 'json', ...$options]);
     $told = json_decode($process->getOutput(), true);
     expect($process->getExitCode())->toBe($exit)->and($process->getErrorOutput())->toBe('');
     foreach ($has as $key => $value) {
@@ -140,14 +140,14 @@ it('reads a line of work as people write it', function (string $text, array $opt
 ]);
 
 it('judges the line that was read by a kit and the house rules of a scope', function (): void {
-    $told = json_decode(gondrik('line', __DIR__ . '/../database/demo/tarnholt-ropeway.json', '14 × 12 AWG hook-up → ring yellow M6', '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json')->getOutput(), true);
+    $told = json_decode(gondrik(['line', DEMO, '14 × 12 AWG hook-up → ring yellow M6', '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json'])->getOutput(), true);
     expect($told['status'])->toBe('covered')->and($told['checks'])->toBe([]);
-    $wet = gondrik('line', __DIR__ . '/../database/demo/tarnholt-ropeway.json', '14 × 12 AWG hook-up → ring yellow M6, wet', '--kit', 'pylon-backpack');
+    $wet = gondrik(['line', DEMO, '14 × 12 AWG hook-up → ring yellow M6, wet', '--kit', 'pylon-backpack']);
     expect($wet->getExitCode())->toBe(0)->and($wet->getOutput())->toContain("wire: 12 AWG hook-up (hookup-12)\n")->toContain('- A wet place wants heat-shrink')->toEndWith("faulty\n");
 });
 
 it('says what is not valid about a line', function (array $arguments, string $says): void {
-    $process = gondrik('line', ...$arguments);
+    $process = gondrik(['line', ...$arguments]);
     expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($says);
 })->with([
     'no text' => [[ENTRIES], 'text'],

@@ -56,7 +56,7 @@ final class Units
             . "|(?<temperature>(?<degrees>[-−–+]?{$number})\s*(?:°\s*c?|℃|deg\s*c){$end})"
             . "|(?<barrel>(?<wires>\d+)\s*(?:×|x)?\s*(?:wires?\s+)?(?:per|a)\s+barrel{$end})"
             . '|(?<size>awg\s*#?\s*' . $side . '(?:\s*[-–]\s*' . $side . ')?' . $end
-                . "|{$side}\s*(?:(?:" . self::GAUGES . ')\s*)?(?:[-–]|to)\s*' . $side . '\s*(?:' . self::GAUGES . '|' . self::AREAS . ")\.?{$end}"
+                . "|{$side}\s*(?:(?:" . self::GAUGES . ')\s*)?[-–]\s*' . $side . '\s*(?:' . self::GAUGES . '|' . self::AREAS . ")\.?{$end}"
                 . "|{$side}\s*(?:" . self::GAUGES . '|' . self::AREAS . ")\.?{$end}"
                 . "|[1-4]/0{$end})"
             . '|(?<times>(?<many>\d+)\s*(?:×|\*|x(?![\p{L}])|pcs\.?|pieces|pc\.?)(?![\p{L}])|(?:×|\*|x)\s*(?<ofMany>\d+)(?:\s*pcs\.?)?(?![\p{L}\p{N}.,]))'

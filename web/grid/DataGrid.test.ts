@@ -99,6 +99,13 @@ describe('rows', () => {
     expect(names(view)[0]).toBe('wire 0');
   });
 
+  it('are sorted by the keys of the head, which open nothing', async () => {
+    const view = shown(wires(3));
+    await nextTick();
+    await view.find('[role=columnheader] button').trigger('keydown', { key: 'Enter' });
+    expect(view.findComponent(DataGrid).emitted('open')).toBeUndefined();
+  });
+
   it('stand in groups that close and open', async () => {
     const view = shown(wires(4), { groupOf: ({ area }: Wire) => (area! > 1 ? 'thick' : 'thin') });
     await nextTick();

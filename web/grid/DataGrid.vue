@@ -47,7 +47,6 @@ const emit = defineEmits<{
 const slots = defineSlots<{
   cell(props: { row: Row; column: GridColumn<Row> }): unknown;
   editor?(props: { row: Row; column: GridColumn<Row>; finish: () => void }): unknown;
-  head?(props: { column: GridColumn<Row> }): unknown;
 }>();
 
 const HEAD = 28;
@@ -137,6 +136,8 @@ function press(event: KeyboardEvent): void {
     event.stopPropagation();
     return finish();
   }
+  // The buttons of the head have keys of their own.
+  if (!cellOf(event.target)) return;
   if (walk.press(event)) {
     event.preventDefault();
     if (event.key === 'Escape') event.stopPropagation();
@@ -152,6 +153,11 @@ function press(event: KeyboardEvent): void {
 
 /** A button that is pressed with Shift marks from where one was; until it is released nothing changes. */
 let isMarking = false;
+
+function doubleClick(event: MouseEvent): void {
+  const place = cellOf(event.target);
+  if (place && standing(place)?.column.isEditable) act(place, true);
+}
 
 function click(event: MouseEvent): void {
   isMarking = false;
@@ -252,7 +258,7 @@ defineExpose({ focusOn, reveal });
     @keydown="press"
     @pointerdown="isMarking = $event.shiftKey"
     @click="click"
-    @dblclick="cellOf($event.target) && act(at, true)"
+    @dblclick="doubleClick"
     @focusin="focused"
     @pointerover="point"
     @pointerleave="unpoint"
@@ -443,7 +449,14 @@ defineExpose({ focusOn, reveal });
     height: auto !important;
   }
 
+  /* One below the other, so that no row is cut where a sheet ends. */
+  .rows {
+    height: auto !important;
+  }
+
   .grid :deep(.row) {
+    position: static;
+    transform: none !important;
     break-inside: avoid;
   }
 

@@ -1,3 +1,4 @@
+import { resolve } from 'node:path';
 import { readdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { gzipSync } from 'node:zlib';
@@ -83,7 +84,7 @@ function compress(): Plugin {
   return {
     name: 'compress',
     apply: 'build',
-    configResolved: ({ build }) => void (folder = build.outDir),
+    configResolved: ({ root, build }) => void (folder = resolve(root, build.outDir)),
     closeBundle() {
       for (const name of readdirSync(folder, { recursive: true, encoding: 'utf8' })) {
         if (!/\.(js|css|html|svg|json)$/.test(name)) continue;

@@ -6,6 +6,7 @@ use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LineController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
@@ -30,10 +31,15 @@ Route::middleware('auth:sanctum')->group(static function (): void {
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
         Route::get('scopes', [ScopeController::class, 'index']);
+        Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
     });
     Route::get('workbook', [WorkbookController::class, 'show'])->middleware('can:export,' . Shop::class);
+    Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
+        Route::post('scopes/{scope}/lines', [LineController::class, 'store']);
+        Route::delete('scopes/{scope}/lines/{line}', [LineController::class, 'destroy']);
+    });
     Route::middleware(['can:setUp,' . Shop::class, RoomForImports::class])->group(static function (): void {
         Route::post('imports', [ImportController::class, 'store'])->middleware('throttle:uploads');
         Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');

@@ -79,6 +79,28 @@ final readonly class ShopStore
         }
     }
 
+    /** Puts a line at the end of a scope; its wires and terminal are the shop's. */
+    public function addLine(Shop $shop, int $scopeId, Line $line): void
+    {
+        $idOf = static fn(string $table, ?string $code): ?int => $code === null ? null : (int) DB::table($table)->where('shop_id', $shop->id)->where('code', $code)->value('id');
+        DB::table('lines')->insert([
+            ...Columns::of(Line::class)->toRow($this->objects->write($line, whole: true)),
+            'shop_id' => $shop->id,
+            'scope_id' => $scopeId,
+            'position' => 1 + (int) DB::table('lines')->where('scope_id', $scopeId)->max('position'),
+            'wire_id' => $idOf('wires', $line->wire?->id),
+            'terminal_id' => $idOf('terminals', $line->terminal?->id),
+            'wire_b_id' => $idOf('wires', $line->wireB?->id),
+        ]);
+        $this->raise($shop);
+    }
+
+    public function removeLine(Shop $shop, int $scopeId, string $line): void
+    {
+        DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', $line)->delete();
+        $this->raise($shop);
+    }
+
     private function raise(Shop $shop): void
     {
         $shop->increment('version');

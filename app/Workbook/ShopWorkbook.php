@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbook;
 
 use App\Models\Kit;
+use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope as CoreScope;
@@ -66,6 +67,56 @@ final readonly class ShopWorkbook
                 self::rows($shop->scopes()->whereKey($scopeId)),
                 self::cursor($lines),
             );
+        });
+    }
+
+    /**
+     * All that a line can be made of, a scope without its lines, and a kit where one is named.
+     *
+     * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
+     */
+    public function forEntry(Shop $shop, string $scope, ?string $kit): Workbook
+    {
+        return Snapshot::read(function () use ($shop, $scope, $kit): Workbook {
+            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
+            $kitId = $kit === null ? 0 : $shop->kits()->where('code', $kit)->firstOrFail()->id;
+            $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
+
+            return $this->read(
+                $shop,
+                self::rows($shop->wires()),
+                self::rows($shop->terminals()),
+                $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
+                self::rows($shop->kits()->whereKey($kitId)),
+                $entries,
+                self::rows($shop->scopes()->whereKey($scopeId)),
+                [],
+            );
+        });
+    }
+
+    /**
+     * One line of a scope, with the wires and terminals it names.
+     *
+     * @throws ModelNotFoundException<Scope|Line> when the shop has no such scope, or that no such line
+     */
+    public function line(Shop $shop, string $scope, string $line): CoreScope\Line
+    {
+        return Snapshot::read(function () use ($shop, $scope, $line): CoreScope\Line {
+            $scopeRow = $shop->scopes()->where('code', $scope)->firstOrFail();
+            $found = $shop->lines()->where('scope_id', $scopeRow->id)->where('code', $line)->firstOrFail();
+            $none = new Collection();
+
+            return $this->read(
+                $shop,
+                self::rows($shop->wires()->whereIntegerInRaw('id', array_filter([$found->wire_id, $found->wire_b_id]))),
+                self::rows($shop->terminals()->whereIntegerInRaw('id', array_filter([$found->terminal_id]))),
+                $none,
+                $none,
+                $none,
+                self::rows($shop->scopes()->whereKey($scopeRow->id)),
+                self::cursor($shop->lines()->whereKey($found->id)),
+            )->scopes[0]->lines[0];
         });
     }
 

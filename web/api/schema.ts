@@ -244,6 +244,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/scopes/{scope}/entry": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reads one line of work as people write it; nothing is written */
+        get: operations["readEntry"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/lines": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds a line at the end of a scope */
+        post: operations["addLine"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/lines/{line}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a line out, as long as it is the one that was seen */
+        delete: operations["removeLine"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -576,6 +627,91 @@ export interface components {
                 count: number;
             }[];
             lanes: components["schemas"]["Lane"][];
+        };
+        /** @description A stretch of the text; places count characters. */
+        EntryPiece: {
+            from: number;
+            to: number;
+            text: string;
+        };
+        EntryToken: {
+            from: number;
+            to: number;
+            text: string;
+            /** @enum {string} */
+            means: "quantity" | "wire" | "terminal" | "wireB" | "wet" | "place" | "noMains" | "access" | "midSpan" | "housing" | "movable" | "prep" | "sleeve" | "stud" | "torque" | "ambient" | "wiresInBarrel";
+            id?: string;
+        };
+        EntryQuestion: {
+            about: string;
+            from: number;
+            to: number;
+            text: string;
+            candidates: string[];
+        };
+        /** @description A line as in the workbook; without an id it gets one. */
+        LineDraft: {
+            id?: components["schemas"]["id"];
+            wire?: components["schemas"]["id"];
+            terminal?: components["schemas"]["id"];
+            quantity?: components["schemas"]["count"];
+            wireB?: components["schemas"]["id"];
+            wiresInBarrel?: components["schemas"]["count"];
+            prep?: components["schemas"]["preparation"];
+            stud?: components["schemas"]["stud"];
+            clamp?: components["schemas"]["clamp"];
+            place?: components["schemas"]["place"];
+            wet?: boolean;
+            ambient?: components["schemas"]["celsius"];
+            noMains?: boolean;
+            access?: components["schemas"]["access"];
+            midSpan?: boolean;
+            housing?: boolean;
+            sleeve?: components["schemas"]["sleeveKind"];
+            movable?: boolean;
+            torque?: components["schemas"]["positive"];
+            shear?: components["schemas"]["thread"];
+            temperature?: components["schemas"]["celsius"];
+            add?: components["schemas"]["handStep"][];
+            drop?: components["schemas"]["handStep"][];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A line as in the workbook, and which version of it this is. */
+        LineKept: {
+            id: components["schemas"]["id"];
+            wire?: components["schemas"]["id"];
+            terminal?: components["schemas"]["id"];
+            quantity?: components["schemas"]["count"];
+            wireB?: components["schemas"]["id"];
+            wiresInBarrel?: components["schemas"]["count"];
+            prep?: components["schemas"]["preparation"];
+            stud?: components["schemas"]["stud"];
+            clamp?: components["schemas"]["clamp"];
+            place?: components["schemas"]["place"];
+            wet?: boolean;
+            ambient?: components["schemas"]["celsius"];
+            noMains?: boolean;
+            access?: components["schemas"]["access"];
+            midSpan?: boolean;
+            housing?: boolean;
+            sleeve?: components["schemas"]["sleeveKind"];
+            movable?: boolean;
+            torque?: components["schemas"]["positive"];
+            shear?: components["schemas"]["thread"];
+            temperature?: components["schemas"]["celsius"];
+            add?: components["schemas"]["handStep"][];
+            drop?: components["schemas"]["handStep"][];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description What a text says of one line; checks and status with a kit. */
+        Entry: {
+            line: components["schemas"]["LineDraft"] | null;
+            tokens: components["schemas"]["EntryToken"][];
+            questions: components["schemas"]["EntryQuestion"][];
+            unknown: components["schemas"]["EntryPiece"][];
+            checks?: components["schemas"]["Reason"][];
+            status?: components["schemas"]["Status"] | null;
         };
         id: string;
         name: string;
@@ -1716,6 +1852,226 @@ export interface operations {
                 };
                 content: {
                     "application/schema+json": Record<string, never>;
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readEntry: {
+        parameters: {
+            query: {
+                /** @description Like "40 × 12 AWG stranded PVC → ring yellow M6, wet" */
+                text: string;
+                /** @description Id of the kit in hand */
+                kit?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Read */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Entry"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such scope, kit or line */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addLine: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineKept"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such scope, kit or line */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    removeLine: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Id of the line */
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken out */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such scope, kit or line */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Somebody has changed it meanwhile */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No version was said */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
                 };
             };
             /** @description Busy, or the database does not answer; Retry-After says when to try again */

@@ -14,7 +14,9 @@ use Illuminate\Validation\Rule;
 final class CoverageRequest extends FormRequest
 {
     /** An id as the workbook writes it: what is none, is none of the shop's, and never reaches the database. */
-    private const ID = 'regex:/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/D';
+    public const ID = 'regex:/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/D';
+
+    public const ID_SENTENCE = 'The :attribute must be an id: letters, digits, dots, hyphens and underscores, 64 at most.';
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
@@ -30,7 +32,7 @@ final class CoverageRequest extends FormRequest
     /** @return array<string, string> */
     public function messages(): array
     {
-        return ['regex' => 'The :attribute must be an id: letters, digits, dots, hyphens and underscores, 64 at most.'];
+        return ['regex' => self::ID_SENTENCE];
     }
 
     public function kit(): string

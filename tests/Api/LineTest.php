@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
+use Tests\Support\OpenApi;
+
+/** A line that the demo does not have yet. */
+const LINE = ['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 14, 'wet' => true];
+
+function personOf(Shop $shop, Role $role): User
+{
+    return $shop->users()->where('role', $role)->firstOrFail();
+}
+
+it('reads an entry against the shop, and judges it by the kit in hand', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->getJson('/api/v1/scopes/tower-7/entry?kit=pylon-backpack&text=' . rawurlencode('14 × 12 AWG hook-up → ring yellow M6, wet'));
+    $response->assertOk();
+    expect(OpenApi::mismatch($response, 'get', '/scopes/{scope}/entry'))->toBe('')
+        ->and($response->json('line'))->toBe(LINE)
+        ->and($response->json('status'))->toBe('faulty')
+        ->and($response->json('checks.0.code'))->toBe('wet.unsealed');
+    $without = $this->getJson('/api/v1/scopes/tower-7/entry?text=' . rawurlencode('12 AWG hook-up → ring'));
+    expect(OpenApi::mismatch($without, 'get', '/scopes/{scope}/entry'))->toBe('')
+        ->and($without->json('questions.0.candidates'))->toBe(['ring-red-m4', 'ring-blue-m5', 'ring-yellow-m6'])
+        ->and($without->json())->not->toHaveKey('status');
+});
+
+it('says what is wrong with what is asked', function (string $query, int $status): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->getJson('/api/v1/scopes/' . $query);
+    $response->assertStatus($status);
+    expect(OpenApi::mismatch($response, 'get', '/scopes/{scope}/entry'))->toBe('');
+})->with([
+    'no text' => ['tower-7/entry', 422],
+    'a text without end' => ['tower-7/entry?text=' . str_repeat('a', 501), 422],
+    'no such scope' => ['nowhere/entry?text=a', 404],
+    'no such kit' => ['tower-7/entry?text=a&kit=nobody', 404],
+    'a kit that is no id' => ['tower-7/entry?text=a&kit=a%20b', 422],
+]);
+
+it('adds a line at the end, and takes it out again by the version that was seen', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $added = $this->postJson('/api/v1/scopes/tower-7/lines', LINE);
+    $added->assertCreated()->assertHeader('ETag', '"' . $added->json('version') . '"');
+    expect(OpenApi::mismatch($added, 'post', '/scopes/{scope}/lines'))->toBe('')->and($added->json('id'))->toBe('line-15');
+    $lines = $this->getJson('/api/v1/workbook')->json('scopes.0.lines');
+    expect($lines[count($lines) - 1])->toBe(['id' => 'line-15', ...LINE]);
+    $address = '/api/v1/scopes/tower-7/lines/line-15';
+    $this->deleteJson($address)->assertStatus(428);
+    $this->deleteJson($address, headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus(409)->assertJsonPath('type', 'urn:gondrik:problem:changed');
+    $this->deleteJson($address, headers: ['If-Match' => '"' . $added->json('version') . '"'])->assertNoContent();
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
+    $this->deleteJson($address, headers: ['If-Match' => '"' . $added->json('version') . '"'])->assertNotFound();
+});
+
+it('refuses what is no line with the problems and paths of an import, and changes nothing', function (array $change, string $path, string $expected): void {
+    $this->actingAs($this->lead($this->demo()));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $response = $this->postJson('/api/v1/scopes/tower-7/lines', array_filter([...LINE, ...$change], static fn(mixed $value): bool => $value !== 'nothing'));
+    $response->assertUnprocessable();
+    expect(OpenApi::mismatch($response, 'post', '/scopes/{scope}/lines'))->toBe('')
+        ->and($response->json('problems.0.path'))->toBe($path)
+        ->and($response->json('problems.0.expected'))->toContain($expected)
+        ->and($this->get('/api/v1/workbook')->getContent())->toBe($before);
+})->with([
+    'no such wire' => [['wire' => 'gone'], 'line/wire', 'no wire of the shop has this id'],
+    'no terminal' => [['terminal' => 'nothing'], 'line/terminal', 'a line has both'],
+    'a key that is none' => [['colour' => 'red'], 'line/colour', ''],
+    'a quantity that is none' => [['quantity' => 0], 'line/quantity', ''],
+    'an id that is taken' => [['id' => 'heat-15'], 'line/id', 'an id that no line of this scope has'],
+    'an id that is none' => [['id' => 'a b'], 'line/id', ''],
+    'a wire that is a list' => [['wire' => ['a']], 'line/wire', ''],
+]);
+
+it('lets a lead and a coordinator write, and a hand read', function (Role $role, int $adds, int $removes): void {
+    $this->actingAs(personOf($this->demo(), $role));
+    $this->getJson('/api/v1/scopes/tower-7/entry?text=a')->assertOk();
+    $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->assertStatus($adds);
+    $this->deleteJson('/api/v1/scopes/tower-7/lines/heat-15', headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus($removes);
+})->with([
+    'a hand' => [Role::Hand, 403, 403],
+    'a coordinator' => [Role::Coordinator, 201, 409],
+    'a lead' => [Role::Lead, 201, 409],
+]);
+
+it('is for who is signed in, in their own shop', function (bool $isSignedIn, int $status): void {
+    $this->demo();
+    if ($isSignedIn) {
+        $this->actingAs($this->emptyShop());
+    }
+    $this->getJson('/api/v1/scopes/tower-7/entry?text=a')->assertStatus($status);
+    $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->assertStatus($status);
+    $this->deleteJson('/api/v1/scopes/tower-7/lines/heat-15', headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus($status);
+})->with(['nobody' => [false, 401], 'somebody of another shop' => [true, 404]]);
+
+it('gives every line an id of its own', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $ids = array_map(fn(): string => $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->json('id'), range(1, 3));
+    expect(array_unique($ids))->toHaveCount(3);
+});

@@ -39,6 +39,8 @@ for (const theme of ['light', 'dark'] as const) {
         ['Cover with holes', tower],
         ['Cover without', panel],
         ['Why', `${tower}&line=winch-50&step=2`],
+        ['Work', '/work?kit=pylon-backpack&scope=tower-7'],
+        ['Crib', '/crib'],
         ['Shop', '/shop'],
       ] as const) {
         test(`${name} has no serious finding`, async ({ page }) => {

@@ -29,6 +29,11 @@ test('pictures of the main views', async ({ page }) => {
   await page.locator('.tool', { hasText: 'Ring sheath' }).locator('.bar').hover();
   await page.getByRole('tooltip').waitFor();
   await page.screenshot({ path: `${folder}/cover-tip.png` });
+  await page.goto('/work?kit=pylon-backpack&scope=tower-7');
+  await page.getByLabel('A line of work').fill('6x 2/0 winch feeder > lug M10, -5 °C, blorp');
+  await page.getByText('Which lug M10?').waitFor();
+  await shoot('work');
+  await page.getByLabel('A line of work').fill('');
   await page.goto('/crib');
   await page.getByRole('grid').waitFor();
   await shoot('crib');

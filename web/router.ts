@@ -5,6 +5,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', redirect: { name: 'cover' } },
+    { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
     { path: '/crib', name: 'crib', component: () => import('./crib/CribPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },

@@ -1,4 +1,4 @@
-import { useQuery } from '@tanstack/vue-query';
+import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { useSession } from '@/session/useSession';
 import { answer, api, type Schemas } from './client';
@@ -100,6 +100,39 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
     isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
     refetch: query.refetch,
   };
+}
+
+/** What a text says of a line of this scope; while the next one is read, what was read before stays. */
+export function useEntry(
+  scope: Ref<string | null>,
+  kit: Ref<string | null>,
+  text: Readonly<Ref<string>>,
+  units: Ref<Units>,
+) {
+  const shop = useShop();
+  const client = useQueryClient();
+  const of = (words: string) => ({
+    queryKey: [SHOP, shop.value, 'entry', scope.value, kit.value, words, units.value],
+    queryFn: () =>
+      answer(
+        api.GET('/scopes/{scope}/entry', {
+          params: {
+            path: { scope: scope.value ?? '' },
+            query: { text: words, ...(kit.value === null ? {} : { kit: kit.value }), ...units.value },
+          },
+        }),
+      ),
+  });
+  const query = useQuery(
+    computed(() => ({
+      ...asItCame,
+      ...of(text.value),
+      enabled: scope.value !== null && text.value.trim() !== '',
+      placeholderData: keepPreviousData,
+    })),
+  );
+
+  return { ...query, readNow: (words: string) => client.fetchQuery(of(words)) };
 }
 
 /** The tools that were not chosen for one step: asked for only when somebody wants to know. */

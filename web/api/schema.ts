@@ -712,6 +712,15 @@ export interface components {
             unknown: components["schemas"]["EntryPiece"][];
             checks?: components["schemas"]["Reason"][];
             status?: components["schemas"]["Status"] | null;
+            /** @description Of the shop's wires and terminals, by id. */
+            names: {
+                wires: {
+                    [key: string]: string;
+                };
+                terminals: {
+                    [key: string]: string;
+                };
+            };
         };
         id: string;
         name: string;

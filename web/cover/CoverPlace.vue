@@ -1,32 +1,35 @@
 <script setup lang="ts">
 import { refDebounced, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
-import { problemOf, type Schemas } from '@/api/client';
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
+import { problemOf } from '@/api/client';
 import { useCoverage, useKitsAndScopes } from '@/api/queries';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
+import HeadlineBar from '@/lines/HeadlineBar.vue';
+import { rowsOf } from '@/lines/reading';
+import { useFolds } from '@/lines/useFolds';
+import { useLighting } from '@/lines/useLighting';
+import { useOpening } from '@/lines/useOpening';
+import { usePair } from '@/lines/usePair';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
 import { save } from '@/ruler/picture';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import CoverBand from './CoverBand.vue';
-import HeadlineBar from './HeadlineBar.vue';
-import { placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
-import { useOpened, type Opened } from './useOpened';
-import { usePair } from './usePair';
 
+/** The heart: a kit against a scope, as a picture and line by line, and why it is so. */
 // The picture stands first; what it is read by comes along.
 const LineList = defineAsyncComponent(() => import('./LineList.vue'));
-const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'));
+const WhyPanel = defineAsyncComponent(() => import('@/lines/WhyPanel.vue'));
 
-const settings = useSettings();
-const { first, length, force } = storeToRefs(settings);
+const { first, length, force } = storeToRefs(useSettings());
 const units = computed(() => ({ length: length.value, force: force.value }));
 const { show } = useAddress();
 const { kits, scopes, isLoading, error: listError, retry } = useKitsAndScopes();
 const { pair, held } = usePair(
+  'cover',
   () => kits.value,
   () => scopes.value,
 );
@@ -38,80 +41,33 @@ const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';
 // What takes longer than that is told; less would only flicker.
 const isSlow = refDebounced(isFetching, 400);
+const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
 
 const rows = computed(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
-
-// Lanes that are wholly covered fold, as long as there is something else to look at; and each at a click.
-const unusual = ref(new Set<string>());
-watch(held, () => unusual.value.clear());
-const isAllCovered = computed(
-  () =>
-    coverage.value?.ruler.drops.every((drop) =>
-      Object.values(drop.marks).every((mark) => mark === 'covered'),
-    ) ?? false,
-);
-const isFolded = computed(() => {
-  const usually = settings.foldsCovered && !isAllCovered.value;
-  const others = new Set(unusual.value);
-  return (lane: string) => usually !== others.has(lane);
-});
-function fold(lane: string): void {
-  if (!unusual.value.delete(lane)) unusual.value.add(lane);
-}
-function foldAll(): void {
-  settings.foldsCovered = !settings.foldsCovered;
-  unusual.value.clear();
-}
-
+const search = ref('');
+const split = useTemplateRef('split');
+const ruler = useTemplateRef('ruler');
 const table = useTemplateRef<{
   focusOn(row: string, column: string): void;
   reveal(rows: ReadonlySet<string>): void;
 }>('table');
-const pointed = ref<string[]>([]);
-const lit = computed(() => new Set(pointed.value));
-// What the ruler lights is brought to where it can be seen, once somebody stays with it.
-const asked = ref<string[]>([]);
-const settled = refDebounced(asked, 120);
-watch(settled, (lines) => lines.length && table.value?.reveal(new Set(lines)));
-function lightFromRuler(lines: string[]): void {
-  pointed.value = lines;
-  asked.value = lines;
-}
 
-const search = ref('');
-const { opened, selected } = useOpened(() => rows.value);
-const split = useTemplateRef('split');
-let before: Opened | null = null;
-watch(opened, (now) => now && (before = now), { immediate: true });
+const { isFolded, folds, fold, foldAll } = useFolds(
+  () => coverage.value?.ruler,
+  () => held.value,
+);
+const { lit, light, lightFromRuler } = useLighting((lines) => table.value?.reveal(lines));
+const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useOpening({
+  coverage: () => coverage.value,
+  rows: () => rows.value,
+  open: (query) => split.value?.open(query),
+  focusOn: (row, column) => table.value?.focusOn(row, column),
+});
 
-const ruler = useTemplateRef('ruler');
 function savePicture(): void {
   const { kit, scope } = coverage.value ?? {};
   if (ruler.value) save(`${kit?.id}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
 }
-
-function openStep(line: string, step: number | null): void {
-  split.value?.open({ line, step });
-}
-function openLine(id: string, operation: string | null): void {
-  const row = rows.value.find((one) => one.id === id);
-  if (row) openStep(id, stepAt(row.report, operation) ?? worstStep(row.report));
-}
-function openDrop(drop: Schemas['Drop'], lane: string | null): void {
-  const found = coverage.value && worstLineAt(coverage.value, drop, lane);
-  if (found) openLine(found.line.id, found.operation);
-}
-function openHole(hole: Schemas['Hole']): void {
-  const place = coverage.value && placeOf(coverage.value.report, hole);
-  if (place) openStep(place.line, place.step);
-}
-function focusWhereItWas(): void {
-  if (!before) return;
-  const { row, step } = before;
-  table.value?.focusOn(row.id, step === null ? 'line' : (row.report.steps[step]?.op ?? 'line'));
-}
-
-const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
 </script>
 
 <template>
@@ -174,8 +130,8 @@ const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || s
             :lit="lit"
             :selected="selected"
             :is-stale="isStale"
-            :folds="coverage.ruler.drops.length && !isAllCovered ? settings.foldsCovered : null"
-            @light="pointed = $event"
+            :folds="folds"
+            @light="light"
             @open="openLine"
             @fold="foldAll"
             @picture="savePicture"

@@ -4,8 +4,8 @@ import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted } from '@/shared/pretty';
 import { useKeys } from '@/shared/useKeys';
-import LineTable from './LineTable.vue';
-import type { LineRow } from './reading';
+import LineTable from '@/lines/LineTable.vue';
+import type { LineRow } from '@/lines/reading';
 
 /** The lines below the ruler, and what can be searched in them. */
 const props = defineProps<{

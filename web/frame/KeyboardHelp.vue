@@ -6,6 +6,7 @@ const isOpen = defineModel<boolean>({ required: true });
 const search = ref('');
 const keys: [string, string][] = [
   ...places.map((place): [string, string] => [`g ${place.key}`, `go to ${place.title}`]),
+  ['n', 'write a new line (Work)'],
   ['/', 'search the table'],
   ['↑ ↓ ← →', 'walk the table or the ruler'],
   ['Shift ↑ ↓ ← →', 'mark cells'],

@@ -6,6 +6,7 @@ export interface Place {
 }
 
 export const places: Place[] = [
+  { name: 'work', title: 'Work', key: 'w' },
   { name: 'cover', title: 'Cover', key: 'c' },
   { name: 'crib', title: 'Crib', key: 'r' },
   { name: 'shop', title: 'Shop', key: 's' },

@@ -12,6 +12,7 @@ use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -29,7 +30,13 @@ final class LineController extends Controller
         $entry = (new EntryReader($workbook->wires, $workbook->terminals))->read($request->text());
         $written = (new EntryWriter($request->units()))->entry($entry, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null);
 
-        return new JsonResponse($written, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return new JsonResponse([...$written, 'names' => self::names($workbook)], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @return array{wires: object, terminals: object} names by id, to show what an id stands for */
+    private static function names(Workbook $workbook): array
+    {
+        return ['wires' => (object) array_column($workbook->wires, 'name', 'id'), 'terminals' => (object) array_column($workbook->terminals, 'name', 'id')];
     }
 
     public function store(Request $request, string $scope): JsonResponse

@@ -13,6 +13,7 @@ interface Named {
  * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each.
  */
 export function usePair(
+  place: string,
   kits: () => Named[],
   scopes: () => Named[],
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
@@ -30,7 +31,7 @@ export function usePair(
     [kits, scopes, () => route.name],
     () => {
       const isAsked = pair.value.kit !== null && pair.value.scope !== null;
-      if (route.name !== 'cover' || isAsked || kits().length === 0 || scopes().length === 0) return;
+      if (route.name !== place || isAsked || kits().length === 0 || scopes().length === 0) return;
       show({
         kit: pair.value.kit ?? known(last.value.kit, kits()),
         scope: pair.value.scope ?? known(last.value.scope, scopes()),

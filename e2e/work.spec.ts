@@ -1,0 +1,110 @@
+import { expect, test } from '@playwright/test';
+import { people } from './people';
+
+const work = '/work?kit=pylon-backpack&scope=tower-7';
+const field = 'A line of work';
+
+test.describe('the lead', () => {
+  test.use({ storageState: people.lead });
+
+  test('writes a line by keyboard alone, sees it judged before it is there, and takes it back', async ({
+    page,
+  }) => {
+    await page.goto('/crib');
+    await expect(page.getByRole('grid')).toBeVisible();
+    await page.keyboard.press('g');
+    await page.keyboard.press('w');
+    await expect(page.getByLabel(field)).toBeVisible();
+    await page.goto(work);
+    await expect(page.getByText('2 holes')).toBeVisible();
+    const before = await page.getByRole('grid').getAttribute('aria-rowcount');
+    await page.keyboard.press('n');
+    await expect(page.getByLabel(field)).toBeFocused();
+    await page.keyboard.type('7 × 12 AWG hook-up → ring yellow M6, wet');
+    const read = page.getByLabel('What was read');
+    await expect(read).toContainText('12 AWG hook-up, imported drive');
+    await expect(read).toContainText('Ring, yellow, M6');
+    await expect(
+      page.getByText('A wet place wants heat-shrink, a sealed terminal or a lined sleeve.'),
+    ).toBeVisible();
+    await page.keyboard.type(', lined sleeve');
+    await expect(page.getByText('A wet place wants')).toHaveCount(0);
+    await page.keyboard.press('Enter');
+    await expect(
+      page.getByText('Added: 7 × Ring, yellow, M6 on 12 AWG hook-up, imported drive'),
+    ).toBeVisible();
+    await expect(page.getByLabel(field)).toHaveValue('');
+    await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', String(Number(before) + 1));
+    await expect(page.locator('.row.lit')).toBeInViewport();
+    await expect(page.locator('.row.lit')).toContainText('Ring, yellow, M6');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(page.getByText(/^Taken back: Added: 7 ×/)).toBeVisible();
+    await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', String(before));
+  });
+
+  test('is asked where it could be two, and nothing is guessed', async ({ page }) => {
+    await page.goto(work);
+    await page.getByLabel(field).fill('6x 2/0 winch feeder > lug M10, blorp');
+    await expect(page.getByText('Which lug M10?')).toBeVisible();
+    await page.getByRole('button', { name: 'Lug 2/0 AWG, M10' }).click();
+    await expect(page.getByLabel(field)).toHaveValue('6x 2/0 winch feeder > lug-2-0-m10, blorp');
+    await expect(page.getByText('not understood')).toBeVisible();
+    await page.getByLabel(field).press('Enter');
+    await expect(page.getByRole('alert')).toContainText('Not understood: “blorp”');
+    await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', '15');
+  });
+
+  test('nothing that was typed is lost with the page', async ({ page }) => {
+    await page.goto(work);
+    await page.getByLabel(field).fill('3 × 16 AWG hook-up → ring');
+    await page.reload();
+    await expect(page.getByLabel(field)).toHaveValue('3 × 16 AWG hook-up → ring');
+    await page.getByRole('combobox', { name: 'Scope' }).selectOption('Valley station: control panels');
+    await expect(page.getByLabel(field)).toHaveValue('');
+  });
+
+  test('finds the hole of the kit without leaving Work', async ({ page }) => {
+    await page.goto(work);
+    await page.getByRole('button', { name: /Crimping lug/ }).click();
+    await expect(page.getByRole('complementary', { name: 'Why' })).toContainText(
+      'Nothing in this kit does it',
+    );
+    await expect(page).toHaveURL(/\/work\?.*line=winch-50/);
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole('complementary', { name: 'Why' })).toBeHidden();
+  });
+
+  test('is told what was refused, and keeps what was typed', async ({ page }) => {
+    await page.goto(work);
+    await page.route('**/api/v1/scopes/tower-7/lines', (route) =>
+      route.fulfill({
+        status: 409,
+        contentType: 'application/problem+json',
+        body: JSON.stringify({
+          type: 'urn:gondrik:problem:changed',
+          title: 'Somebody has changed this meanwhile',
+          status: 409,
+          detail: 'Look again.',
+        }),
+      }),
+    );
+    await page.getByLabel(field).fill('3 × 16 AWG hook-up → ring blue');
+    await page.getByLabel(field).press('Enter');
+    await expect(page.getByRole('alert')).toContainText('Somebody has changed this meanwhile');
+    await expect(page.getByLabel(field)).toHaveValue('3 × 16 AWG hook-up → ring blue');
+  });
+});
+
+test.describe('a hand', () => {
+  test.use({ storageState: people.hand });
+
+  test('reads, and adds nothing', async ({ page }) => {
+    await page.goto(work);
+    await page.getByLabel(field).fill('3 × 16 AWG hook-up → ring blue');
+    await expect(page.getByLabel('What was read')).toContainText('Ring, blue, M5');
+    await expect(page.getByRole('button', { name: 'Add', exact: true })).toHaveCount(0);
+    await expect(page.getByText('Adding is for the shop lead and the coordinator')).toBeVisible();
+    await page.getByLabel(field).press('Enter');
+    await expect(page.getByText(/^Added/)).toHaveCount(0);
+  });
+});

@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { Schemas } from '@/api/client';
+import ReasonList from '@/lines/ReasonList.vue';
+import StatusMark from '@/shared/StatusMark.vue';
+import { statusWords } from '@/shared/status';
+import { meaningWords, partsOf } from './entryWords';
+
+/** What was read of an entry: each piece underlined with what it was taken for, what is open, and how the kit in hand does it. */
+const props = defineProps<{ text: string; entry: Schemas['Entry'] }>();
+const emit = defineEmits<{ pick: [question: Schemas['EntryQuestion'], id: string] }>();
+
+const parts = computed(() => partsOf(props.text, props.entry));
+const nameOf = (about: string, id: string) =>
+  (about === 'terminal' ? props.entry.names.terminals : props.entry.names.wires)[id] ?? id;
+</script>
+
+<template>
+  <div class="reading">
+    <p class="pieces" aria-label="What was read">
+      <span v-for="part in parts" :key="part.from" :class="part.kind">
+        <span class="text">{{ part.text }}</span>
+        <small v-if="part.token" class="means">
+          {{ part.token.id ? nameOf(part.token.means, part.token.id) : meaningWords[part.token.means] }}
+        </small>
+        <small v-else-if="part.kind === 'unknown'" class="means">not understood</small>
+        <small v-else-if="part.kind === 'asked'" class="means">which?</small>
+      </span>
+    </p>
+    <div v-for="question in entry.questions" :key="question.about" class="question">
+      <span>{{ question.text }}</span>
+      <button v-for="id in question.candidates" :key="id" type="button" @click="emit('pick', question, id)">
+        {{ nameOf(question.about, id) }}
+      </button>
+    </div>
+    <div v-if="entry.status" class="judged">
+      <StatusMark :status="entry.status" :size="14" silent />
+      <b>{{ statusWords[entry.status] }}</b>
+      <ReasonList v-if="entry.checks?.length" :reasons="entry.checks" />
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.reading {
+  display: grid;
+  gap: 5px;
+  min-height: 42px;
+}
+
+.pieces {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 8px;
+  white-space: pre-wrap;
+}
+
+.pieces > span {
+  display: inline-flex;
+  flex-direction: column;
+  line-height: 1.3;
+}
+
+.token .text {
+  border-bottom: 2px solid var(--copper);
+}
+
+.unknown .text {
+  border-bottom: 2px dashed var(--hole);
+}
+
+.asked .text {
+  border-bottom: 2px dotted var(--makeshift);
+}
+
+.means {
+  font-size: 11.5px;
+  color: var(--muted);
+}
+
+.unknown .means {
+  color: var(--hole);
+}
+
+.asked .means {
+  color: var(--makeshift);
+}
+
+.question {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px 8px;
+  align-items: center;
+  font-size: 13px;
+}
+
+.question button {
+  min-height: calc(var(--touch) - 4px);
+  padding: 0 9px;
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+  cursor: pointer;
+}
+
+.judged {
+  display: flex;
+  gap: 8px;
+  align-items: baseline;
+  font-size: 13px;
+}
+
+.judged :deep(.mark) {
+  align-self: center;
+}
+</style>

@@ -1,0 +1,154 @@
+<script setup lang="ts">
+import { refDebounced, useLocalStorage } from '@vueuse/core';
+import { computed, ref, toRef, useTemplateRef, watch } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import { useEntry, type Units } from '@/api/queries';
+import { useSession } from '@/session/useSession';
+import { useKeys } from '@/shared/useKeys';
+import EntryReading from './EntryReading.vue';
+import { answered, whatIsOpen } from './entryWords';
+import { useLines } from './useLines';
+
+/** One line of work, written as it is spoken, read back while it is typed, and added with Enter once nothing is open. */
+const props = defineProps<{ scope: string; kit: string | null; units: Units; mayWrite: boolean }>();
+const emit = defineEmits<{ added: [id: string] }>();
+
+// Kept in the browser until it is saved: nothing typed is lost with the page or the session.
+const { person } = useSession();
+const text = useLocalStorage(`gondrik.entry.${person.value?.id}.${props.scope}`, '');
+const settled = refDebounced(
+  computed(() => text.value),
+  180,
+);
+const { data, error, isFetching, readNow } = useEntry(
+  toRef(() => props.scope),
+  toRef(() => props.kit),
+  settled,
+  toRef(() => props.units),
+);
+const { add } = useLines();
+const field = useTemplateRef<HTMLInputElement>('field');
+useKeys('n', () => field.value?.focus());
+
+const refused = ref<string | null>(null);
+watch(text, () => (refused.value = null));
+const shown = computed(() => (text.value.trim() === '' ? undefined : data.value));
+
+const saidOf = (entry: Schemas['Entry']) => {
+  const { terminal, wire, quantity } = entry.line ?? {};
+  const { terminals, wires } = entry.names;
+  return `${quantity ?? 1} × ${terminals[terminal ?? ''] ?? terminal} on ${wires[wire ?? ''] ?? wire}`;
+};
+
+async function submit(): Promise<void> {
+  if (!props.mayWrite || text.value.trim() === '' || add.isPending.value) return;
+  // What is added is what stands there now, not what was read a moment ago.
+  const entry = await readNow(text.value).catch(() => undefined);
+  if (!entry) return;
+  refused.value = whatIsOpen(entry);
+  if (refused.value !== null || entry.line === null) return;
+  const kept = await add
+    .mutateAsync({ scope: props.scope, line: entry.line, said: saidOf(entry) })
+    .catch(() => undefined);
+  if (!kept) return;
+  text.value = '';
+  emit('added', kept.id);
+  field.value?.focus();
+}
+
+function pick(question: Schemas['EntryQuestion'], id: string): void {
+  text.value = answered(text.value, question, id);
+  field.value?.focus();
+}
+</script>
+
+<template>
+  <form class="entry" @submit.prevent="submit">
+    <div class="write">
+      <input
+        ref="field"
+        v-model="text"
+        type="text"
+        maxlength="500"
+        autocomplete="off"
+        spellcheck="false"
+        aria-label="A line of work"
+        placeholder="40 × 12 AWG stranded PVC → ring yellow M6, wet"
+      />
+      <v-btn v-if="mayWrite" type="submit" color="primary" variant="flat" :loading="add.isPending.value"
+        >Add</v-btn
+      >
+    </div>
+    <EntryReading v-if="shown" :class="{ old: isFetching }" :text="settled" :entry="shown" @pick="pick" />
+    <p v-else-if="error" class="problem" role="alert">
+      {{ problemOf(error).title }}. {{ problemOf(error).detail }}
+    </p>
+    <p v-else class="muted hint">
+      How many, which wire, an arrow (or “into”), which terminal; then what is special: wet, hot, −5 °C, no
+      mains, tight, M8, 1.2 N·m, 2 per barrel, + the second wire of a splice. It is read back while you write.
+    </p>
+    <p v-if="refused" class="problem" role="alert">{{ refused }}</p>
+    <p v-if="add.error.value" class="problem" role="alert">
+      {{ problemOf(add.error.value).title }}.
+      {{
+        problemOf(add.error.value)
+          .problems?.map(({ path, expected }) => `${path}: ${expected}`)
+          .join('; ')
+      }}
+      {{ problemOf(add.error.value).detail }}
+    </p>
+    <p v-if="!mayWrite" class="muted">
+      Adding is for the shop lead and the coordinator; reading is for everybody.
+    </p>
+  </form>
+</template>
+
+<style scoped>
+.entry {
+  display: grid;
+  gap: 6px;
+  padding: 4px 0 6px;
+}
+
+.write {
+  display: flex;
+  gap: 8px;
+}
+
+input {
+  flex: 1;
+  min-width: 0;
+  min-height: calc(var(--touch) + 6px);
+  padding: 0 12px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+  font-size: 16px;
+  outline: none;
+}
+
+input:focus {
+  border-color: var(--ink);
+  box-shadow: inset 0 -2px 0 var(--copper);
+}
+
+input::placeholder {
+  color: var(--muted);
+}
+
+.hint {
+  min-height: 42px;
+  font-size: 12.5px;
+}
+
+.problem {
+  color: var(--hole);
+  font-size: 13px;
+}
+
+.old {
+  opacity: 0.7;
+}
+</style>

@@ -1,0 +1,68 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { answered, partsOf, whatIsOpen } from './entryWords';
+
+const entry = (more: Partial<Schemas['Entry']> = {}): Schemas['Entry'] => ({
+  line: { wire: 'w12', terminal: 'ring', quantity: 40 },
+  tokens: [],
+  questions: [],
+  unknown: [],
+  names: { wires: {}, terminals: {} },
+  ...more,
+});
+const ask = (from: number, to: number): Schemas['EntryQuestion'] => ({
+  about: 'terminal',
+  from,
+  to,
+  text: 'Which ring?',
+  candidates: ['ring', 'ring-m8'],
+});
+
+it('shows the whole text in stretches, counted in characters', () => {
+  const text = '40 × 12 AWG → ring 𝛺, wet';
+  const parts = partsOf(
+    text,
+    entry({
+      tokens: [
+        { from: 0, to: 2, text: '40', means: 'quantity' },
+        { from: 5, to: 11, text: '12 AWG', means: 'wire', id: 'w12' },
+        { from: 22, to: 25, text: 'wet', means: 'wet' },
+      ],
+      unknown: [{ from: 19, to: 20, text: '𝛺' }],
+      questions: [ask(14, 18)],
+    }),
+  );
+  expect(parts.map(({ kind, text }) => `${kind} ${text}`)).toEqual([
+    'token 40',
+    'plain ×',
+    'token 12 AWG',
+    'plain →',
+    'asked ring',
+    'unknown 𝛺',
+    'plain ,',
+    'token wet',
+  ]);
+});
+
+it('tells what was not understood within a piece that was, by itself', () => {
+  const parts = partsOf(
+    '12 AWG odd PVC',
+    entry({
+      tokens: [{ from: 0, to: 14, text: '12 AWG odd PVC', means: 'wire', id: 'w12' }],
+      unknown: [{ from: 7, to: 10, text: 'odd' }],
+    }),
+  );
+  expect(parts.map(({ kind, text }) => `${kind} ${text}`)).toEqual(['token 12 AWG odd PVC', 'unknown odd']);
+});
+
+it('puts a candidate where it was asked', () => {
+  expect(answered('w12 → ring yellow, wet', ask(6, 17), 'ring-m8')).toBe('w12 → ring-m8, wet');
+  expect(answered('w12 →', ask(5, 5), 'ring')).toBe('w12 → ring');
+});
+
+it('says what is open before anything is added', () => {
+  expect(whatIsOpen(entry())).toBeNull();
+  expect(whatIsOpen(entry({ questions: [ask(0, 1)], line: null }))).toBe('Which ring?');
+  expect(whatIsOpen(entry({ unknown: [{ from: 0, to: 5, text: 'blorp' }] }))).toContain('“blorp”');
+  expect(whatIsOpen(entry({ line: null }))).toContain('no wire or no terminal');
+});

@@ -1,0 +1,260 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
+import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import { useCoverage, useKitsAndScopes, type Pair, type Units } from '@/api/queries';
+import SplitPlace from '@/frame/SplitPlace.vue';
+import { useAddress } from '@/frame/useAddress';
+import GaugeRuler from '@/ruler/GaugeRuler.vue';
+import { save } from '@/ruler/picture';
+import { useSettings } from '@/settings/useSettings';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import HeadlineBar from './HeadlineBar.vue';
+import { rowsOf, type LineRow } from './reading';
+import { useFolds } from './useFolds';
+import { useLighting } from './useLighting';
+import { useOpening } from './useOpening';
+import { usePair } from './usePair';
+
+/*
+ * A place that shows the lines of a scope as a kit does them: the band with the verdict, the ruler, the list below it, and Why
+ * beside it. What is picked and written in it is the place's own.
+ *
+ *   <JudgedPlace place="cover" title="Cover">
+ *     <template #picks="{ pair, kits, scopes, pick }">…</template>
+ *     <template #above="{ pair, units }">…</template>       what is written
+ *     <template #empty>…</template>                         what to say where nothing is yet
+ *   </JudgedPlace>
+ */
+const props = defineProps<{ place: string; title: string; emptyTitle: string }>();
+defineSlots<{
+  picks(props: {
+    pair: Pair;
+    kits: Schemas['KitSummary'][];
+    scopes: Schemas['ScopeSummary'][];
+    pick: (key: 'kit' | 'scope', id: string) => void;
+  }): unknown;
+  above?(props: { pair: Pair; units: Units; highlight: (id: string) => void }): unknown;
+  empty(): unknown;
+}>();
+
+// The picture stands first; what it is read by comes along.
+const LineList = defineAsyncComponent(() => import('./LineList.vue'));
+const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'));
+
+const { first, length, force } = storeToRefs(useSettings());
+const units = computed(() => ({ length: length.value, force: force.value }));
+const { show } = useAddress();
+const { kits, scopes, isLoading, error: listError, retry } = useKitsAndScopes();
+const { pair, held } = usePair(
+  props.place,
+  () => kits.value,
+  () => scopes.value,
+);
+const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(pair, units);
+defineExpose({ coverage });
+const nameOf = (list: { id: string; name: string }[], id: string | null) =>
+  list.find((one) => one.id === id)?.name ?? 'it';
+// What takes longer than that is told; less would only flicker.
+const isSlow = refDebounced(isFetching, 400);
+const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
+
+function pick(key: 'kit' | 'scope', id: string): void {
+  show(key === 'kit' ? { kit: id } : { scope: id, line: null, step: null });
+}
+
+const rows = computed<LineRow[]>(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
+const search = defineModel<string>('search', { default: '' });
+const split = useTemplateRef('split');
+const ruler = useTemplateRef('ruler');
+const list = useTemplateRef<{
+  focusOn(row: string, column: string): void;
+  reveal(rows: ReadonlySet<string>): void;
+}>('list');
+
+const { isFolded, folds, fold, foldAll } = useFolds(
+  () => coverage.value?.ruler,
+  () => held.value,
+);
+const { lit, light, lightFromRuler, lightOnceThere } = useLighting(
+  () => rows.value,
+  (lines) => list.value?.reveal(lines),
+);
+const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useOpening({
+  coverage: () => coverage.value,
+  rows: () => rows.value,
+  open: (query) => split.value?.open(query),
+  focusOn: (row, column) => list.value?.focusOn(row, column),
+});
+
+function savePicture(): void {
+  const { kit, scope } = coverage.value ?? {};
+  if (ruler.value) save(`${kit?.id}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
+}
+</script>
+
+<template>
+  <SplitPlace
+    ref="split"
+    :keys="['line', 'step']"
+    :is-open="opened !== null"
+    :held="held"
+    @lost="focusWhereItWas"
+  >
+    <div class="judged">
+      <h1 class="visually-hidden">{{ title }}</h1>
+      <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
+      <EmptyNote v-else-if="isEmpty" :title="emptyTitle">
+        <slot name="empty" />
+        <template #next>
+          <v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Import a workbook</v-btn>
+        </template>
+      </EmptyNote>
+      <template v-else>
+        <div class="band">
+          <slot name="picks" :pair="pair" :kits="kits" :scopes="scopes" :pick="pick" />
+          <HeadlineBar
+            v-if="coverage && !error"
+            :coverage="coverage"
+            :class="{ stale: isStale }"
+            @open="openHole"
+          />
+          <v-progress-linear
+            v-if="isSlow && isFetching"
+            class="progress"
+            indeterminate
+            height="2"
+            color="primary"
+          />
+        </div>
+        <slot name="above" :pair="pair" :units="units" :highlight="lightOnceThere" />
+        <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
+        <p v-else-if="!coverage" class="muted waiting" role="status">
+          Holding {{ nameOf(kits, pair.kit) }} against {{ nameOf(scopes, pair.scope) }} …
+        </p>
+        <template v-else>
+          <div v-if="coverage.ruler.drops.length" class="lanes" :class="{ stale: isStale }">
+            <GaugeRuler
+              ref="ruler"
+              :ruler="coverage.ruler"
+              :first="first"
+              :lit="lit"
+              :is-folded="isFolded"
+              @light="lightFromRuler"
+              @open="openDrop"
+              @fold="fold"
+            />
+          </div>
+          <LineList
+            ref="list"
+            v-model:search="search"
+            :coverage="coverage"
+            :rows="rows"
+            :lit="lit"
+            :selected="selected"
+            :is-stale="isStale"
+            :folds="folds"
+            @light="light"
+            @open="openLine"
+            @fold="foldAll"
+            @picture="savePicture"
+          />
+        </template>
+      </template>
+    </div>
+
+    <template #panel="{ close }">
+      <WhyPanel
+        v-if="opened && coverage"
+        :coverage="coverage"
+        :row="opened.row"
+        :step="opened.step"
+        :pair="pair"
+        :units="units"
+        :kits="kits"
+        @close="close"
+        @step="show({ step: $event })"
+        @kit="show({ kit: $event })"
+      />
+    </template>
+  </SplitPlace>
+</template>
+
+<style scoped>
+.judged {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+  padding: 8px 20px 0;
+}
+
+.band {
+  position: relative;
+  display: grid;
+  grid-template-columns: auto minmax(0, 1fr);
+  gap: 2px 24px;
+  align-items: center;
+  padding-bottom: 6px;
+}
+
+.progress {
+  position: absolute;
+  bottom: 0;
+}
+
+/* The lanes scroll below their scale where there is no room for all of them. */
+.lanes {
+  flex: 0 1 auto;
+  min-height: 110px;
+  overflow: hidden auto;
+}
+
+.stale {
+  opacity: 0.55;
+}
+
+.waiting {
+  padding: 24px 0;
+}
+
+@media (max-width: 1180px) {
+  .band {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 6px;
+  }
+}
+
+@media (max-width: 1100px) {
+  .judged {
+    padding: 8px 12px 0;
+  }
+}
+
+/* Where not even a few rows have room below the lanes, the whole place scrolls, and the table in it a window high. */
+@media (max-width: 700px), (max-height: 620px) {
+  .judged {
+    height: auto;
+  }
+
+  .lanes {
+    flex: none;
+    overflow: visible;
+  }
+}
+
+/* On paper: the names, the verdict, the ruler and every line; nothing that is there to be clicked. */
+@media print {
+  .judged {
+    display: block;
+    height: auto;
+    padding: 10px 0 0;
+    print-color-adjust: exact;
+  }
+
+  .lanes {
+    overflow: visible;
+  }
+}
+</style>

@@ -63,6 +63,65 @@ test.describe('the lead', () => {
     await expect(page.getByLabel(field)).toHaveValue('');
   });
 
+  test('writes how many of a line in its place, and takes that back', async ({ page }) => {
+    await page.goto(work);
+    const cell = page.locator('[data-cell="heat-15/quantity"]');
+    await expect(cell).toHaveText('36');
+    await cell.dblclick();
+    await page.getByRole('textbox', { name: 'Count' }).fill('40');
+    await page.keyboard.press('Enter');
+    await expect(cell).toHaveText('40');
+    await expect(page.getByText('2 holes: 80 of 176 terminations cannot be made')).toBeVisible();
+    await expect(cell).toBeFocused();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(cell).toHaveText('36');
+    // What is no count is left as it was.
+    await cell.focus();
+    await page.keyboard.press('Enter');
+    await page.getByRole('textbox', { name: 'Count' }).fill('many');
+    await page.keyboard.press('Enter');
+    await expect(cell).toHaveText('36');
+  });
+
+  test('takes lines out with Delete, and puts them back where they stood', async ({ page }) => {
+    await page.goto(work);
+    const grid = page.getByRole('grid');
+    await page.locator('[data-cell="heat-25/line"]').focus();
+    await page.keyboard.press('Shift+ArrowDown');
+    await page.keyboard.press('Delete');
+    await expect(page.getByText('Taken out: 2 lines')).toBeVisible();
+    await expect(grid).toHaveAttribute('aria-rowcount', '13');
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await expect(grid).toHaveAttribute('aria-rowcount', '15');
+    await expect(page.locator('[data-row="heat-25"]')).toHaveAttribute('aria-rowindex', '3');
+    await expect(page.locator('[data-row="feeder-4"]')).toHaveAttribute('aria-rowindex', '4');
+  });
+
+  test('two on one line: the second sees both, and decides', async ({ page, context }) => {
+    await page.goto(work);
+    const other = await context.newPage();
+    await other.goto(work);
+    const write = async (who: typeof page, count: string) => {
+      const cell = who.locator('[data-cell="feeder-4/quantity"]');
+      await cell.dblclick();
+      await who.getByRole('textbox', { name: 'Count' }).fill(count);
+      await who.keyboard.press('Enter');
+      return cell;
+    };
+    await expect(page.locator('[data-cell="feeder-4/quantity"]')).toHaveText('10');
+    await expect(other.locator('[data-cell="feeder-4/quantity"]')).toHaveText('10');
+    await expect(await write(page, '12')).toHaveText('12');
+    // The other page has not heard of it yet.
+    const theirs = await write(other, '20');
+    await expect(other.getByRole('alert')).toContainText('Somebody has changed this line meanwhile');
+    await expect(other.getByRole('alert')).toContainText(/You wrote\s*× 20\s*It is now\s*× 12/);
+    await other.getByRole('button', { name: 'Write mine over it' }).click();
+    await expect(theirs).toHaveText('20');
+    // Back to how it was.
+    await expect(await write(other, '10')).toHaveText('10');
+    await other.close();
+  });
+
   test('finds the hole of the kit without leaving Work', async ({ page }) => {
     await page.goto(work);
     await page.getByRole('button', { name: /Crimping lug/ }).click();

@@ -31,6 +31,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
         Route::get('scopes', [ScopeController::class, 'index']);
+        Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
@@ -38,6 +39,7 @@ Route::middleware('auth:sanctum')->group(static function (): void {
     Route::get('workbook', [WorkbookController::class, 'show'])->middleware('can:export,' . Shop::class);
     Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
         Route::post('scopes/{scope}/lines', [LineController::class, 'store']);
+        Route::put('scopes/{scope}/lines/{line}', [LineController::class, 'update']);
         Route::delete('scopes/{scope}/lines/{line}', [LineController::class, 'destroy']);
     });
     Route::middleware(['can:setUp,' . Shop::class, RoomForImports::class])->group(static function (): void {

@@ -79,20 +79,42 @@ final readonly class ShopStore
         }
     }
 
-    /** Puts a line at the end of a scope; its wires and terminal are the shop's. */
-    public function addLine(Shop $shop, int $scopeId, Line $line): void
+    /**
+     * Puts a line into a scope; its wires and terminal are the shop's.
+     *
+     * @param int|null $after position of the line before it; null puts it at the end
+     */
+    public function addLine(Shop $shop, int $scopeId, Line $line, ?int $after = null): void
+    {
+        $lines = DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId);
+        if ($after === null) {
+            $position = $lines->exists() ? 1 + (int) $lines->max('position') : 0;
+        } else {
+            $position = $after + 1;
+            $lines->where('position', '>', $after)->increment('position');
+        }
+        DB::table('lines')->insert([...$this->lineRow($shop, $line), 'shop_id' => $shop->id, 'scope_id' => $scopeId, 'position' => $position]);
+        $this->raise($shop);
+    }
+
+    /** Writes a line in the place of the one that has its id. */
+    public function replaceLine(Shop $shop, int $scopeId, Line $line): void
+    {
+        DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', $line->id)->update($this->lineRow($shop, $line));
+        $this->raise($shop);
+    }
+
+    /** @return array<string, scalar|null> */
+    private function lineRow(Shop $shop, Line $line): array
     {
         $idOf = static fn(string $table, ?string $code): ?int => $code === null ? null : (int) DB::table($table)->where('shop_id', $shop->id)->where('code', $code)->value('id');
-        DB::table('lines')->insert([
+
+        return [
             ...Columns::of(Line::class)->toRow($this->objects->write($line, whole: true)),
-            'shop_id' => $shop->id,
-            'scope_id' => $scopeId,
-            'position' => 1 + (int) DB::table('lines')->where('scope_id', $scopeId)->max('position'),
             'wire_id' => $idOf('wires', $line->wire?->id),
             'terminal_id' => $idOf('terminals', $line->terminal?->id),
             'wire_b_id' => $idOf('wires', $line->wireB?->id),
-        ]);
-        $this->raise($shop);
+        ];
     }
 
     public function removeLine(Shop $shop, int $scopeId, string $line): void

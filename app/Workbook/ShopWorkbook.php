@@ -96,6 +96,23 @@ final readonly class ShopWorkbook
     }
 
     /**
+     * The lines of a scope.
+     *
+     * @return list<CoreScope\Line> in their order
+     *
+     * @throws ModelNotFoundException<Scope> when the shop has no such scope
+     */
+    public function lines(Shop $shop, string $scope): array
+    {
+        return Snapshot::read(function () use ($shop, $scope): array {
+            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
+            $none = new Collection();
+
+            return $this->read($shop, self::rows($shop->wires()), self::rows($shop->terminals()), $none, $none, $none, self::rows($shop->scopes()->whereKey($scopeId)), self::cursor($shop->lines()->where('scope_id', $scopeId)))->scopes[0]->lines;
+        });
+    }
+
+    /**
      * One line of a scope, with the wires and terminals it names.
      *
      * @throws ModelNotFoundException<Scope|Line> when the shop has no such scope, or that no such line

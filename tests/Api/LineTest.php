@@ -53,7 +53,7 @@ it('adds a line at the end, and takes it out again by the version that was seen'
     expect($lines[count($lines) - 1])->toBe(['id' => 'line-15', ...LINE]);
     $address = '/api/v1/scopes/tower-7/lines/line-15';
     $this->deleteJson($address)->assertStatus(428);
-    $this->deleteJson($address, headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus(409)->assertJsonPath('type', 'urn:gondrik:problem:changed');
+    $this->deleteJson($address, headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus(412)->assertJsonPath('type', 'urn:gondrik:problem:changed')->assertJsonPath('present.quantity', 14);
     $this->deleteJson($address, headers: ['If-Match' => '"' . $added->json('version') . '"'])->assertNoContent();
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
     $this->deleteJson($address, headers: ['If-Match' => '"' . $added->json('version') . '"'])->assertNotFound();
@@ -83,10 +83,12 @@ it('lets a lead and a coordinator write, and a hand read', function (Role $role,
     $this->getJson('/api/v1/scopes/tower-7/entry?text=a')->assertOk();
     $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->assertStatus($adds);
     $this->deleteJson('/api/v1/scopes/tower-7/lines/heat-15', headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus($removes);
+    $this->putJson('/api/v1/scopes/tower-7/lines/heat-15', LINE, ['If-Match' => '"0123456789abcdef"'])->assertStatus($removes);
+    $this->getJson('/api/v1/scopes/tower-7/lines')->assertOk();
 })->with([
     'a hand' => [Role::Hand, 403, 403],
-    'a coordinator' => [Role::Coordinator, 201, 409],
-    'a lead' => [Role::Lead, 201, 409],
+    'a coordinator' => [Role::Coordinator, 201, 412],
+    'a lead' => [Role::Lead, 201, 412],
 ]);
 
 it('is for who is signed in, in their own shop', function (bool $isSignedIn, int $status): void {
@@ -97,6 +99,8 @@ it('is for who is signed in, in their own shop', function (bool $isSignedIn, int
     $this->getJson('/api/v1/scopes/tower-7/entry?text=a')->assertStatus($status);
     $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->assertStatus($status);
     $this->deleteJson('/api/v1/scopes/tower-7/lines/heat-15', headers: ['If-Match' => '"0123456789abcdef"'])->assertStatus($status);
+    $this->putJson('/api/v1/scopes/tower-7/lines/heat-15', LINE, ['If-Match' => '"0123456789abcdef"'])->assertStatus($status);
+    $this->getJson('/api/v1/scopes/tower-7/lines')->assertStatus($status);
 })->with(['nobody' => [false, 401], 'somebody of another shop' => [true, 404]]);
 
 it('gives every line an id of its own', function (): void {
@@ -104,3 +108,34 @@ it('gives every line an id of its own', function (): void {
     $ids = array_map(fn(): string => $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->json('id'), range(1, 3));
     expect(array_unique($ids))->toHaveCount(3);
 });
+
+it('writes a line over the one that was seen, and back again', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $lines = $this->getJson('/api/v1/scopes/tower-7/lines');
+    expect(OpenApi::mismatch($lines, 'get', '/scopes/{scope}/lines'))->toBe('')->and($lines->json('data'))->toHaveCount(14);
+    $seen = $lines->json('data.1');
+    $line = array_diff_key($seen, ['version' => null]);
+    $address = '/api/v1/scopes/tower-7/lines/' . $seen['id'];
+    $written = $this->putJson($address, [...$line, 'quantity' => 99], ['If-Match' => '"' . $seen['version'] . '"']);
+    $written->assertOk();
+    expect(OpenApi::mismatch($written, 'put', '/scopes/{scope}/lines/{line}'))->toBe('')
+        ->and($this->getJson('/api/v1/workbook')->json('scopes.0.lines.1.quantity'))->toBe(99);
+    // The second who saw the first state is told what is there now.
+    $stale = $this->putJson($address, [...$line, 'quantity' => 5], ['If-Match' => '"' . $seen['version'] . '"']);
+    expect(OpenApi::mismatch($stale, 'put', '/scopes/{scope}/lines/{line}'))->toBe('')
+        ->and($stale->status())->toBe(412)->and($stale->json('present.quantity'))->toBe(99);
+    $this->putJson($address, [...$line, 'id' => 'other'], ['If-Match' => '"' . $written->json('version') . '"'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'line/id');
+    $this->putJson($address, $line, ['If-Match' => '"' . $written->json('version') . '"'])->assertOk()->assertJsonPath('version', $seen['version']);
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
+});
+
+it('puts a line back where it was', function (int $index): void {
+    $this->actingAs($this->lead($this->demo()));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $lines = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data');
+    $seen = $lines[$index];
+    $this->deleteJson('/api/v1/scopes/tower-7/lines/' . $seen['id'], headers: ['If-Match' => '"' . $seen['version'] . '"'])->assertNoContent();
+    $this->postJson('/api/v1/scopes/tower-7/lines?after=' . ($lines[$index - 1]['id'] ?? ''), array_diff_key($seen, ['version' => null]))->assertCreated()->assertJsonPath('version', $seen['version']);
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
+})->with(['the first' => 0, 'one in the midst' => 6, 'the last' => 13]);

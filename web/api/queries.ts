@@ -102,6 +102,23 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
   };
 }
 
+/** The lines of a scope with their versions, as they were when it was seen. */
+export function useKeptLines(scope: Ref<string | null>) {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'lines', scope],
+    queryFn: () =>
+      answer(api.GET('/scopes/{scope}/lines', { params: { path: { scope: scope.value ?? '' } } })),
+    enabled: () => scope.value !== null,
+  });
+  /** In the order of the scope; what is not there yet is waited for. */
+  return async () => {
+    const { data } = query.data.value ? { data: query.data.value } : await query.refetch();
+    return data?.data ?? [];
+  };
+}
+
 /** What a text says of a line of this scope; while the next one is read, what was read before stays. */
 export function useEntry(
   scope: Ref<string | null>,

@@ -268,9 +268,10 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        get?: never;
+        /** The lines of a scope, each with its version */
+        get: operations["listLines"];
         put?: never;
-        /** Adds a line at the end of a scope */
+        /** Adds a line to a scope */
         post: operations["addLine"];
         delete?: never;
         options?: never;
@@ -286,7 +287,8 @@ export interface paths {
             cookie?: never;
         };
         get?: never;
-        put?: never;
+        /** Writes a line over the one that was seen */
+        put: operations["replaceLine"];
         post?: never;
         /** Takes a line out, as long as it is the one that was seen */
         delete: operations["removeLine"];
@@ -320,6 +322,8 @@ export interface components {
             status: number;
             detail: string;
             problems?: components["schemas"]["ProblemAt"][];
+            /** @description What is there now, where somebody was to write over it. */
+            present?: Record<string, never>;
         };
         ProblemAt: {
             path: string;
@@ -1942,9 +1946,64 @@ export interface operations {
             };
         };
     };
-    addLine: {
+    listLines: {
         parameters: {
             query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Lines */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["LineKept"][];
+                    };
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such scope, kit or line */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    addLine: {
+        parameters: {
+            query?: {
+                /** @description Id of the line before it, empty for the first place; without it the line goes to the end */
+                after?: string;
+            };
             header?: never;
             path: {
                 /** @description Id of the scope */
@@ -2014,6 +2073,101 @@ export interface operations {
             };
         };
     };
+    replaceLine: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Id of the line */
+                line: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["LineDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LineKept"];
+                };
+            };
+            /** @description Not signed in */
+            401: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Not allowed */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such scope, kit or line */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No version was said */
+            428: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Busy, or the database does not answer; Retry-After says when to try again */
+            503: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
     removeLine: {
         parameters: {
             query?: never;
@@ -2065,8 +2219,8 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Somebody has changed it meanwhile */
-            409: {
+            /** @description It is another by now: present says what is there */
+            412: {
                 headers: {
                     [name: string]: unknown;
                 };

@@ -15,7 +15,9 @@ const keys: [string, string][] = [
   ['Home End', 'first and last column; with Ctrl row too'],
   ['Page↑ Page↓', 'a page up or down'],
   ['Enter', 'open what is under the cell: why this tool, or why none'],
-  ['Esc', 'close the panel'],
+  ['F2', 'write in the cell, where it can be written (Work: the count)'],
+  ['Delete', 'take the marked lines out (Work, first column)'],
+  ['Esc', 'close the panel, or leave a cell as it was'],
   ['?', 'this list'],
 ];
 const found = computed(() => {

@@ -191,11 +191,21 @@ describe('keys', () => {
   it('ask to clear what is marked and can be edited', async () => {
     const view = shown(wires(2));
     await nextTick();
-    await key(view, 'a', { ctrlKey: true });
+    await key(view, 'ArrowRight');
+    await key(view, 'ArrowDown', { shiftKey: true });
     await key(view, 'Delete');
     expect(view.findComponent(DataGrid).emitted('clear')![0]).toMatchObject([
-      [{ column: { key: 'name' } }, { column: { key: 'area' } }, {}, {}],
+      [{ column: { key: 'area' } }, { column: { key: 'area' } }],
     ]);
+  });
+
+  it('ask to take rows out whose heads are marked', async () => {
+    const view = shown(wires(3));
+    await nextTick();
+    await key(view, 'ArrowDown', { shiftKey: true });
+    await key(view, 'Delete');
+    expect(view.findComponent(DataGrid).emitted('erase')).toEqual([[wires(3).slice(0, 2)]]);
+    expect(view.findComponent(DataGrid).emitted('clear')).toBeUndefined();
   });
 });
 

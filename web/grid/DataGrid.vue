@@ -43,6 +43,8 @@ const emit = defineEmits<{
   paste: [cells: Pasted<Row>[]];
   /** Delete was pressed over these cells. */
   clear: [cells: Standing<Row>[]];
+  /** Delete was pressed over the heads of these rows. */
+  erase: [rows: Row[]];
 }>();
 const slots = defineSlots<{
   cell(props: { row: Row; column: GridColumn<Row> }): unknown;
@@ -147,7 +149,8 @@ function press(event: KeyboardEvent): void {
     act(at.value, event.key !== ' ');
   } else if (event.key === 'Delete') {
     const cells = exchange.editable();
-    if (cells.length) emit('clear', cells);
+    if (range.value.left === 0) emit('erase', exchange.rows());
+    else if (cells.length) emit('clear', cells);
   }
 }
 

@@ -18,6 +18,8 @@ export function useExchange<Row>(
   range: () => Range,
   standing: (cell: Cell) => Standing<Row> | null,
 ): {
+  /** The rows of the marked cells. */
+  rows(): Row[];
   /** The marked cells that somebody may change. */
   editable(): Standing<Row>[];
   /** The marked cells as text, null where nothing is marked that has a text. */
@@ -36,6 +38,7 @@ export function useExchange<Row>(
   }
 
   return {
+    rows: () => marked().flatMap(([first]) => (first ? [first.row] : [])),
     editable: () =>
       marked()
         .flat()

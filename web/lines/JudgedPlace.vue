@@ -28,7 +28,17 @@ import { usePair } from './usePair';
  *     <template #empty>…</template>                         what to say where nothing is yet
  *   </JudgedPlace>
  */
-const props = defineProps<{ place: string; title: string; emptyTitle: string }>();
+const props = defineProps<{
+  place: string;
+  title: string;
+  emptyTitle: string;
+  /** Lines may be written and taken out. */
+  isEditable?: boolean;
+}>();
+const emit = defineEmits<{
+  count: [counts: { line: Schemas['Line']; quantity: number }[], scope: string];
+  erase: [lines: Schemas['Line'][], scope: string];
+}>();
 defineSlots<{
   picks(props: {
     pair: Pair;
@@ -156,6 +166,9 @@ function savePicture(): void {
             :selected="selected"
             :is-stale="isStale"
             :folds="folds"
+            :is-editable="isEditable"
+            @count="emit('count', $event, coverage.scope.id)"
+            @erase="emit('erase', $event, coverage.scope.id)"
             @light="light"
             @open="openLine"
             @fold="foldAll"

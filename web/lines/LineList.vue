@@ -16,12 +16,15 @@ const props = defineProps<{
   isStale: boolean;
   /** Whether covered lanes of the ruler are folded; null where there is nothing to fold. */
   folds: boolean | null;
+  isEditable?: boolean;
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];
   light: [lines: string[]];
   fold: [];
   picture: [];
+  count: [counts: { line: Schemas['Line']; quantity: number }[]];
+  erase: [lines: Schemas['Line'][]];
 }>();
 
 /** Kept by the place: what was typed outlives the list. */
@@ -79,6 +82,9 @@ defineExpose({
     :rows="found"
     :lit="lit"
     :selected="selected"
+    :is-editable="isEditable"
+    @count="emit('count', $event)"
+    @erase="emit('erase', $event)"
     @light="emit('light', $event)"
     @open="(line, operation) => emit('open', line, operation)"
   />

@@ -16,8 +16,16 @@ const props = defineProps<{
   rows: LineRow[];
   lit: ReadonlySet<string>;
   selected: { row: string; column: string } | null;
+  /** How many of each may be written. */
+  isEditable?: boolean;
 }>();
-const emit = defineEmits<{ open: [line: string, operation: string | null]; light: [lines: string[]] }>();
+const emit = defineEmits<{
+  open: [line: string, operation: string | null];
+  light: [lines: string[]];
+  /** How many of a line somebody wants. */
+  count: [counts: { line: Schemas['Line']; quantity: number }[]];
+  erase: [lines: Schemas['Line'][]];
+}>();
 
 const grid = useTemplateRef('grid');
 const isNarrow = useMediaQuery('(max-width: 600px)');
@@ -32,7 +40,14 @@ const columns = computed<GridColumn<LineRow>[]>(() => [
     value: (row) => row.size[0]?.text ?? null,
     order: (row) => props.coverage.spans.wires[row.wire?.id ?? ''] ?? null,
   },
-  { key: 'quantity', title: 'Count', width: 58, align: 'end', value: (row) => row.line.quantity ?? 1 },
+  {
+    key: 'quantity',
+    title: 'Count',
+    width: 64,
+    align: 'end',
+    value: (row) => row.line.quantity ?? 1,
+    isEditable: props.isEditable,
+  },
   ...operationsIn(props.coverage.report).map((operation) => ({
     key: operation,
     title: operationWords[operation],
@@ -44,6 +59,19 @@ const columns = computed<GridColumn<LineRow>[]>(() => [
         .join(', ') || null,
   })),
 ]);
+/** What is no whole number from 1 on is left as it was. */
+function counted(row: LineRow, text: string): { line: Schemas['Line']; quantity: number }[] {
+  const quantity = Number(text.trim().replace(/^×\s*|\s*×$/g, ''));
+  const isCount = Number.isInteger(quantity) && quantity >= 1 && quantity <= 1_000_000;
+  return isCount && quantity !== (row.line.quantity ?? 1) ? [{ line: row.line, quantity }] : [];
+}
+
+function write(row: LineRow, event: Event, finish: () => void): void {
+  const counts = counted(row, (event.target as HTMLInputElement).value);
+  finish();
+  if (counts.length) emit('count', counts);
+}
+
 /** So much is open that tinting it would paint the whole table. */
 const isCrowded = computed(() => {
   const open = props.coverage.report.lines.filter(({ status }) => status === 'hole' || status === 'faulty');
@@ -71,7 +99,33 @@ defineExpose({
     :kind-of="kindOf"
     @light="emit('light', $event)"
     @open="(row, column) => emit('open', row.id, isOperation(column) ? column : null)"
+    @paste="
+      (cells) =>
+        emit(
+          'count',
+          cells.flatMap(({ row, text }) => counted(row, text)),
+        )
+    "
+    @erase="
+      (gone) =>
+        isEditable &&
+        emit(
+          'erase',
+          gone.map(({ line }) => line),
+        )
+    "
   >
+    <template #editor="{ row, finish }">
+      <input
+        class="count mono"
+        inputmode="numeric"
+        aria-label="Count"
+        :value="row.line.quantity ?? 1"
+        @focus="($event.target as HTMLInputElement).select()"
+        @keydown.enter.stop.prevent="write(row, $event, finish)"
+        @blur="write(row, $event, finish)"
+      />
+    </template>
     <template #cell="{ row, column }">
       <div v-if="column.key === 'line'" class="line">
         <StatusMark :status="row.report.status" />
@@ -141,6 +195,15 @@ defineExpose({
 
 .names small {
   font-size: 11.5px;
+}
+
+.count {
+  width: 100%;
+  border: 0;
+  outline: 2px solid var(--copper);
+  background: var(--surface);
+  color: var(--ink);
+  text-align: right;
 }
 
 .size {

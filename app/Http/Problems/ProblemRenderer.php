@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 use App\Workbook\ChangedMeanwhile;
+use App\Workbook\StaleVersion;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -26,6 +27,7 @@ final class ProblemRenderer
             $error instanceof InvalidWorkbook => ProblemDetails::ofWorkbook($error),
             $error instanceof ValidationException => ProblemDetails::ofFields($error),
             $error instanceof ChangedMeanwhile => new ProblemDetails(409, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed),
+            $error instanceof StaleVersion => new ProblemDetails(412, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed, present: $error->present),
             $error instanceof AuthenticationException => new ProblemDetails(401, 'Not signed in', 'Sign in and try again.'),
             $error instanceof HttpException => self::http($error),
             $error instanceof \PDOException => self::database($error),

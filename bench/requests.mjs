@@ -2,7 +2,8 @@
  * npm run bench: what requests cost a running server (GONDRIK_URL, else http://127.0.0.1:8460 with the demo), as ratios
  * measured in one run:
  *   1. an authenticated request against one that needs no database, in turns, by their medians;
- *   2. 200 readers at once for 20 seconds: errors, and how far the slow are from the middle.
+ *   2. a quick entry, read and judged, against that authenticated request, by their slow ones;
+ *   3. 200 readers at once for 20 seconds: errors, and how far the slow are from the middle.
  */
 import autocannon from 'autocannon';
 import { signIn } from './signIn.mjs';
@@ -30,6 +31,11 @@ const requests = {
   'no database (/reasons)': () => timed('/api/v1/reasons', bare),
   'who is signed in (/session)': () => timed('/api/v1/session', headers),
   'authenticated (/kits)': () => timed('/api/v1/kits', headers),
+  'an entry read and judged (/entry)': () =>
+    timed(
+      `/api/v1/scopes/tower-7/entry?kit=pylon-backpack&text=${encodeURIComponent('14 × 12 AWG hook-up → ring yellow M6, wet')}`,
+      headers,
+    ),
   'a report (/coverage)': () => timed('/api/v1/coverage?kit=pylon-backpack&scope=tower-7', headers),
 };
 const times = Object.fromEntries(Object.keys(requests).map((name) => [name, []]));
@@ -46,6 +52,12 @@ Object.keys(times).forEach((name, index) => {
     `${name}: median ${medians[index].toFixed(2)} ms, ratio ${(medians[index] / medians[0]).toFixed(2)}`,
   );
 });
+
+const p95 = (name) => at(sort(times[name]), 0.95);
+const [entry, empty] = ['an entry read and judged (/entry)', 'authenticated (/kits)'].map(p95);
+console.log(
+  `an entry against an authenticated request, p95: ${entry.toFixed(1)} and ${empty.toFixed(1)} ms, ratio ${(entry / empty).toFixed(2)} (aim: at most 2)`,
+);
 
 const latencies = [];
 const statuses = {};

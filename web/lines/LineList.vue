@@ -91,9 +91,9 @@ defineExpose({
 </template>
 
 <style scoped>
-/* The table always has room for eight rows. */
+/* The table always has room for eight rows, or for as many as a place with more above it leaves. */
 .table {
-  flex: 1 0 322px;
+  flex: 1 0 var(--least-table, 322px);
 }
 
 .stale {

@@ -44,6 +44,7 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
 
 <template>
   <JudgedPlace
+    class="work"
     place="work"
     title="Work"
     empty-title="No scope to write lines into yet"
@@ -80,6 +81,11 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
 </template>
 
 <style scoped>
+/* Four rows, so that the lanes stay whole beside what is written. */
+.work {
+  --least-table: 178px;
+}
+
 .refused {
   color: var(--hole);
 }

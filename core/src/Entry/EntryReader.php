@@ -19,7 +19,7 @@ final readonly class EntryReader
     public const LONGEST = 500;
 
     /** Words between the others that say nothing. */
-    private const FILLING = ['of', 'the', 'a', 'an', 'and', 'with', 'at', 'for', 'pcs', 'pieces', 'no'];
+    private const FILLING = ['of', 'the', 'a', 'an', 'and', 'with', 'at', 'for', 'pcs', 'pieces'];
 
     private const MOST = 1_000_000;
 

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use App\Models\Shop;
+use Illuminate\Support\Facades\Route;
+
+/** What a route asks of whom: its status for nobody, a hand, a coordinator, a lead, and a lead of another shop. */
+const DOORS = [
+    'GET health' => ['/health', [200, 200, 200, 200, 200]],
+    'GET openapi.json' => ['/openapi.json', [200, 200, 200, 200, 200]],
+    'GET workbook.schema.json' => ['/workbook.schema.json', [200, 200, 200, 200, 200]],
+    'GET reasons' => ['/reasons', [200, 200, 200, 200, 200]],
+    'GET session' => ['/session', [200, 200, 200, 200, 200]],
+    'POST session' => ['/session', [422, 422, 422, 422, 422]],
+    'DELETE session' => ['/session', [401, 204, 204, 204, 204]],
+    'GET kits' => ['/kits', [401, 200, 200, 200, 200]],
+    'GET tools' => ['/tools', [401, 200, 200, 200, 200]],
+    'GET scopes' => ['/scopes', [401, 200, 200, 200, 200]],
+    'GET coverage' => ['/coverage?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
+    'GET coverage/lines/{line}/steps/{step}/others' => ['/coverage/lines/heat-15/steps/1/others?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
+    'GET scopes/{scope}/lines' => ['/scopes/tower-7/lines', [401, 200, 200, 200, 404]],
+    'GET scopes/{scope}/entry' => ['/scopes/tower-7/entry?text=a', [401, 200, 200, 200, 404]],
+    // What the wrong version meets is the last door: who comes that far may write.
+    'POST scopes/{scope}/lines' => ['/scopes/tower-7/lines', [401, 403, 422, 422, 404]],
+    'PUT scopes/{scope}/lines/{line}' => ['/scopes/tower-7/lines/heat-15', [401, 403, 412, 412, 404]],
+    'DELETE scopes/{scope}/lines/{line}' => ['/scopes/tower-7/lines/heat-15', [401, 403, 412, 412, 404]],
+    'GET workbook' => ['/workbook', [401, 403, 200, 200, 200]],
+    'POST imports' => ['/imports', [401, 403, 422, 422, 422]],
+    'POST imports/{import}/apply' => ['/imports/00000000-0000-4000-8000-000000000000/apply', [401, 403, 404, 404, 404]],
+    'POST imports/{import}/undo' => ['/imports/00000000-0000-4000-8000-000000000000/undo', [401, 403, 404, 404, 404]],
+];
+const WHO = ['nobody', 'a hand', 'a coordinator', 'a lead', 'a lead of another shop'];
+
+it('knows every door of the API', function (): void {
+    $doors = [];
+    foreach (Route::getRoutes() as $route) {
+        foreach (str_starts_with($route->uri(), 'api/v1/') ? array_diff($route->methods(), ['HEAD']) : [] as $method) {
+            $doors[] = $method . ' ' . substr($route->uri(), strlen('api/v1/'));
+        }
+    }
+    expect($doors)->toEqualCanonicalizing(array_keys(DOORS));
+});
+
+it('opens each door to whom it is for', function (string $door, int $who): void {
+    $shop = $this->demo();
+    $role = [1 => Role::Hand, 2 => Role::Coordinator, 3 => Role::Lead][$who] ?? null;
+    if ($role !== null) {
+        $this->actingAs($shop->users()->where('role', $role)->firstOrFail());
+    } elseif ($who === 4) {
+        $this->actingAs($this->emptyShop()->refresh());
+    }
+    $before = Shop::query()->whereKey($shop->id)->value('version');
+    [$path, $statuses] = DOORS[$door];
+    $this->json(explode(' ', $door)[0], '/api/v1' . $path, ['wire' => 'gone'], ['If-Match' => '"0123456789abcdef"'])->assertStatus($statuses[$who]);
+    expect(Shop::query()->whereKey($shop->id)->value('version'))->toBe($before);
+})->with(function (): iterable {
+    foreach (array_keys(DOORS) as $door) {
+        foreach (WHO as $who => $name) {
+            yield $door . ', ' . $name => [$door, $who];
+        }
+    }
+});

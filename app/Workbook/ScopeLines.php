@@ -8,8 +8,6 @@ use App\Models\Line as LineModel;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope\Line;
-use Gondrik\Core\Terminal\Terminal;
-use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
@@ -136,14 +134,15 @@ final readonly class ScopeLines
 
     private function read(Shop $shop, string $scope, \stdClass $line): Line
     {
-        $catalogue = $this->shops->forEntry($shop, $scope, null);
-        $named = static fn(array $things, string ...$keys): array => array_values(array_filter($things, static fn(Wire|Terminal $thing): bool => in_array($thing->id, array_map(static fn(string $key): mixed => $line->{$key} ?? null, $keys), true)));
+        // What is no id is told by the schema.
+        $ids = static fn(string ...$keys): array => array_values(array_filter(array_map(static fn(string $key): mixed => $line->{$key} ?? null, $keys), is_string(...)));
+        $catalogue = $this->shops->named($shop, $ids('wire', 'wireB'), $ids('terminal'));
         $objects = new ObjectCodec();
         try {
             return $this->codec->read(json_encode([
                 'gondrik' => 1,
-                'wires' => array_map($objects->write(...), $named($catalogue->wires, 'wire', 'wireB')),
-                'terminals' => array_map($objects->write(...), $named($catalogue->terminals, 'terminal')),
+                'wires' => array_map($objects->write(...), $catalogue->wires),
+                'terminals' => array_map($objects->write(...), $catalogue->terminals),
                 'scopes' => [['id' => $scope, 'name' => $scope, 'lines' => [$line]]],
             ], JSON_THROW_ON_ERROR))->scopes[0]->lines[0];
         } catch (InvalidWorkbook $error) {

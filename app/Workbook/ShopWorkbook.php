@@ -96,6 +96,21 @@ final readonly class ShopWorkbook
     }
 
     /**
+     * Those of these wires and terminals that the shop has.
+     *
+     * @param list<string> $wires     ids
+     * @param list<string> $terminals ids
+     */
+    public function named(Shop $shop, array $wires, array $terminals): Workbook
+    {
+        return Snapshot::read(function () use ($shop, $wires, $terminals): Workbook {
+            $none = new Collection();
+
+            return $this->read($shop, self::rows($shop->wires()->whereIn('code', $wires)), self::rows($shop->terminals()->whereIn('code', $terminals)), $none, $none, $none, $none, []);
+        });
+    }
+
+    /**
      * The lines of a scope.
      *
      * @return list<CoreScope\Line> in their order

@@ -130,15 +130,18 @@ export function useEntry(
   const client = useQueryClient();
   const of = (words: string) => ({
     queryKey: [SHOP, shop.value, 'entry', scope.value, kit.value, words, units.value],
-    queryFn: () =>
-      answer(
+    queryFn: async () => {
+      const entry = await answer(
         api.GET('/scopes/{scope}/entry', {
           params: {
             path: { scope: scope.value ?? '' },
             query: { text: words, ...(kit.value === null ? {} : { kit: kit.value }), ...units.value },
           },
         }),
-      ),
+      );
+      // What was read is never shown under another text than its own.
+      return { text: words, entry };
+    },
   });
   const query = useQuery(
     computed(() => ({

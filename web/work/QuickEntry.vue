@@ -43,8 +43,9 @@ const saidOf = (entry: Schemas['Entry']) => {
 async function submit(): Promise<void> {
   if (!props.mayWrite || text.value.trim() === '' || add.isPending.value) return;
   // What is added is what stands there now, not what was read a moment ago.
-  const entry = await readNow(text.value).catch(() => undefined);
-  if (!entry) return;
+  const read = await readNow(text.value).catch(() => undefined);
+  if (!read) return;
+  const { entry } = read;
   refused.value = whatIsOpen(entry);
   if (refused.value !== null || entry.line === null) return;
   const kept = await add
@@ -79,7 +80,13 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
         >Add</v-btn
       >
     </div>
-    <EntryReading v-if="shown" :class="{ old: isFetching }" :text="settled" :entry="shown" @pick="pick" />
+    <EntryReading
+      v-if="shown"
+      :class="{ old: isFetching }"
+      :text="shown.text"
+      :entry="shown.entry"
+      @pick="pick"
+    />
     <p v-else-if="error" class="problem" role="alert">
       {{ problemOf(error).title }}. {{ problemOf(error).detail }}
     </p>

@@ -15,8 +15,7 @@ const { person } = useSession();
 const mayWrite = computed(() => person.value?.maySetUpTheShop ?? false);
 const { asked } = useAddress();
 const linesSeen = useKeptLines(computed(() => asked('scope')));
-const { change, erase, conflict, insist } = useLines();
-const refused = computed(() => change.error.value ?? erase.error.value);
+const { change, erase, conflict, refused, insist } = useLines();
 
 async function count(counts: { line: Schemas['Line']; quantity: number }[], scope: string): Promise<void> {
   const kept = await linesSeen();

@@ -49,11 +49,28 @@ const put = (scope: string, line: Schemas['LineDraft'], after?: string) =>
     }),
   );
 
+/** One after the other, up to the first that fails: what was done before it is not forgotten. */
+export async function each<One, Done>(
+  things: One[],
+  act: (one: One) => Promise<Done>,
+): Promise<{ did: Done[]; failed: unknown }> {
+  const did: Done[] = [];
+  for (const one of things) {
+    try {
+      did.push(await act(one));
+    } catch (error) {
+      return { did, failed: error };
+    }
+  }
+  return { did, failed: null };
+}
+
 /** Writes lines of a scope; each write can be taken back from wherever somebody goes next. */
 export function useLines() {
   const client = useQueryClient();
   const done = useDone();
   const conflict = ref<Conflict | null>(null);
+  const refused = ref<unknown>(null);
   const readAnew = () => client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
 
   const add = useMutation({
@@ -73,26 +90,27 @@ export function useLines() {
 
   /** Writes lines over those that were seen; where one is another by now, both are shown. */
   const change = useMutation({
-    mutationFn: async ({
+    mutationFn: ({
       scope,
       lines,
     }: {
       scope: string;
       lines: { before: Line; after: Line; version: string }[];
-    }) => {
-      const kept: { before: Line; now: Kept }[] = [];
-      for (const { before, after, version } of lines) {
+    }) =>
+      each(lines, async ({ before, after, version }) => {
         try {
-          kept.push({ before, now: await write(scope, after, version) });
+          return { before, now: await write(scope, after, version) };
         } catch (error) {
-          if (!isChangedMeanwhile(error)) throw error;
-          const theirs = (error as ApiProblem).problem.present as Kept | undefined;
-          if (theirs) conflict.value = { scope, mine: after, theirs };
+          const theirs = (isChangedMeanwhile(error) ? (error as ApiProblem).problem.present : undefined) as
+            Kept | undefined;
+          if (!theirs) throw error;
+          conflict.value = { scope, mine: after, theirs };
+          return null;
         }
-      }
-      return kept;
-    },
-    onSuccess: async (kept, { scope }) => {
+      }),
+    onSuccess: async ({ did, failed }, { scope }) => {
+      refused.value = failed;
+      const kept = did.filter((one) => one !== null);
       if (kept.length) {
         done.tell({
           said: `Written: ${counted(kept.length, 'line')}`,
@@ -108,23 +126,28 @@ export function useLines() {
 
   /** Takes lines out; taken back, each stands where it stood. */
   const erase = useMutation({
-    mutationFn: async ({
+    mutationFn: ({
       scope,
       lines,
     }: {
       scope: string;
       lines: { line: Line; version: string; after: string }[];
-    }) => {
-      for (const { line, version } of lines) await takeOut(scope, line.id, version);
-    },
-    onSuccess: async (_, { scope, lines }) => {
-      done.tell({
-        said: `Taken out: ${counted(lines.length, 'line')}`,
-        undo: async () => {
-          for (const { line, after } of lines) await put(scope, line, after);
-          await readAnew();
-        },
-      });
+    }) =>
+      each(lines, async (one) => {
+        await takeOut(scope, one.line.id, one.version);
+        return one;
+      }),
+    onSuccess: async ({ did, failed }, { scope }) => {
+      refused.value = failed;
+      if (did.length) {
+        done.tell({
+          said: `Taken out: ${counted(did.length, 'line')}`,
+          undo: async () => {
+            for (const { line, after } of did) await put(scope, line, after);
+            await readAnew();
+          },
+        });
+      }
       await readAnew();
     },
   });
@@ -134,6 +157,8 @@ export function useLines() {
     change,
     erase,
     conflict,
+    /** Why not all was written; what was written before can be taken back. */
+    refused,
     /** Mine over theirs, with theirs having been seen. */
     insist: ({ scope, mine, theirs }: Conflict) => {
       conflict.value = null;

@@ -36,6 +36,7 @@ const ROOMS = [
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
+    'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
     'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
 ];
 

@@ -2,12 +2,15 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Entry\Piece;
+use Gondrik\Core\Entry\Proposal;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -24,22 +27,6 @@ function entryOf(string $text): QuickEntry
     return (new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals))->read($text);
 }
 
-/** @return array<string, array<string, string>> by their entry */
-function entryCases(): array
-{
-    $file = fopen(__DIR__ . '/cases/entries.csv', 'rb');
-    assert($file !== false);
-    $header = fgetcsv($file, null, ',', '"', '') ?: [];
-    $cases = [];
-    while (($row = fgetcsv($file, null, ',', '"', '')) !== false) {
-        $case = array_combine(array_map(strval(...), $header), array_map(strval(...), $row));
-        $cases[$case['entry']] = [$case];
-    }
-    fclose($file);
-
-    return $cases;
-}
-
 it('reads', function (array $case): void {
     $entry = entryOf($case['entry']);
     $line = [];
@@ -52,10 +39,10 @@ it('reads', function (array $case): void {
         ->and(implode(' ', $asked))->toBe($case['asked'])
         ->and(implode(' ', array_map(static fn(Piece $piece): string => $piece->text, $entry->unknown)))->toBe($case['unknown'])
         ->and($entry->isWhole())->toBe($wanted !== [] && $case['asked'] === '' && $case['unknown'] === '');
-})->with(entryCases());
+})->with(CaseTable::of('entries', 'entry'));
 
 it('has more than eighty cases', function (): void {
-    expect(count(entryCases()))->toBeGreaterThanOrEqual(80);
+    expect(count(CaseTable::of('entries', 'entry')))->toBeGreaterThanOrEqual(80);
 });
 
 it('underlines each piece where it stands, counted in characters', function (array $case): void {
@@ -71,7 +58,7 @@ it('underlines each piece where it stands, counted in characters', function (arr
     foreach ($entry->questions as $question) {
         expect((new Sentence())->question($question))->toMatch('~[?.]$~');
     }
-})->with(entryCases());
+})->with(CaseTable::of('entries', 'entry'));
 
 it('says what each piece was taken for', function (): void {
     $written = (new EntryWriter())->entry(entryOf('40 × 12 AWG stranded PVC → ring yellow M6, wet, 15 lbf·in'), new HouseRules());
@@ -96,3 +83,18 @@ it('never fails on anything that is typed', function (int $seed): void {
         expect($entry->line === null && $entry->questions === [] && $entry->unknown === [])->toBeFalse($text);
     }
 })->with([1, 2, 3, 4, 5]);
+
+it('proposes what the catalogue lacks, of what was said of it and no more', function (array $case): void {
+    $proposal = $case['about'] === 'wire' ? Proposal::ofWire($case['text']) : Proposal::ofTerminal($case['text']);
+    $said = array_diff_key($proposal->says, ['name' => null]);
+    expect(implode(' ', array_map(static fn(string $key, string|int $value): string => $key . '=' . $value, array_keys($said), $said)))->toBe($case['says'])
+        ->and($proposal->says['name'])->toBe($case['text'])
+        ->and(implode(' ', $proposal->missing))->toBe($case['missing'])
+        ->and(implode(' ', $proposal->unknown))->toBe($case['unknown']);
+})->with(CaseTable::of('proposals', 'text'));
+
+it('takes what the shop calls a thing, in an entry too', function (): void {
+    $reader = new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals, [new Alias('wire', 'fat grey', 'w12'), new Alias('terminal', 'MR 6', 'ring')]);
+    $entry = $reader->read('6 the fat grey → mr 6, wet');
+    expect($entry->isWhole())->toBeTrue()->and($entry->line?->wire?->id)->toBe('w12')->and($entry->line?->terminal?->id)->toBe('ring');
+});

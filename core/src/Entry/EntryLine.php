@@ -67,6 +67,18 @@ final class EntryLine
         );
     }
 
+    /** @return array<string, string|int|float|true> keys of the line that were said, as the workbook has them */
+    public function said(): array
+    {
+        return [
+            ...array_map(static fn(string $value): string|true => $value === 'yes' ? true : $value, $this->conditions),
+            ...$this->wiresInBarrel === 1 ? [] : ['wiresInBarrel' => $this->wiresInBarrel],
+            ...$this->stud === null ? [] : ['stud' => (string) $this->stud],
+            ...$this->torque === null ? [] : ['torque' => $this->torque],
+            ...$this->ambient === 20.0 ? [] : ['ambient' => $this->ambient],
+        ];
+    }
+
     private function says(string $key): bool
     {
         return isset($this->conditions[$key]);

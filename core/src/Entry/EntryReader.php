@@ -18,9 +18,6 @@ final readonly class EntryReader
     /** Characters of one entry. */
     public const LONGEST = 500;
 
-    /** Words between the others that say nothing. */
-    private const FILLING = ['of', 'the', 'a', 'an', 'and', 'with', 'at', 'for', 'pcs', 'pieces'];
-
     private const MOST = 1_000_000;
 
     /** @var list<Features> */
@@ -32,11 +29,16 @@ final readonly class EntryReader
     /**
      * @param list<Wire>     $wires
      * @param list<Terminal> $terminals
+     * @param list<Alias>    $aliases   what the shop calls some of them
      */
-    public function __construct(private array $wires, private array $terminals)
+    public function __construct(private array $wires, private array $terminals, array $aliases = [])
     {
-        $this->wireFeatures = array_map(Features::ofWire(...), $wires);
-        $this->terminalFeatures = array_map(Features::ofTerminal(...), $terminals);
+        $called = static fn(string $about, string $id): array => array_values(array_map(
+            static fn(Alias $alias): string => $alias->words,
+            array_filter($aliases, static fn(Alias $alias): bool => $alias->about === $about && $alias->id === $id),
+        ));
+        $this->wireFeatures = array_map(static fn(Wire $wire): Features => Features::ofWire($wire, $called('wire', $wire->id)), $wires);
+        $this->terminalFeatures = array_map(static fn(Terminal $terminal): Features => Features::ofTerminal($terminal, $called('terminal', $terminal->id)), $terminals);
     }
 
     public function read(string $text): QuickEntry
@@ -56,6 +58,21 @@ final readonly class EntryReader
         }
 
         return $reading->entry($this->wire($wire), $this->terminal($terminal), $this->wire($wireB), $reading->second !== null);
+    }
+
+    /**
+     * One end of a line by itself, as a cell of a table has it: no arrow, no quantity.
+     *
+     * @param string $about wire, terminal or wireB
+     */
+    public function end(string $about, string $text): EndReading
+    {
+        $catalogue = $about === 'terminal' ? $this->terminalFeatures : $this->wireFeatures;
+        $reading = new Reading($text);
+        $units = $this->side(Units::of($text), $catalogue, $reading);
+        $id = $this->resolve($about, $units, $catalogue, $reading, $about === 'terminal' ? QuestionCode::NoTerminal : QuestionCode::NoWire, 0);
+
+        return $reading->end($id, $about);
     }
 
     /**
@@ -161,7 +178,7 @@ final readonly class EntryReader
             } elseif ($unit->is(UnitKind::Plus)) {
                 $isSecond = true;
                 $reading->second ??= [];
-            } elseif ($unit->is(UnitKind::Arrow) || $unit->isWord(...self::FILLING)) {
+            } elseif ($unit->is(UnitKind::Arrow) || $unit->isWord(...Vocabulary::FILLING)) {
                 continue;
             } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $catalogue)) {
                 $reading->condition($unit, $unit->meaning);

@@ -23,6 +23,7 @@ final readonly class Features
     /**
      * @param array<string, list<string>> $values by what they are about; a feature that it does not state is missing
      * @param list<Span>                  $spans  a wire's one size, a terminal's one or two
+     * @param list<string>                $called what the shop calls it besides
      */
     private function __construct(
         public string $id,
@@ -30,6 +31,7 @@ final readonly class Features
         private array $values,
         private array $spans,
         private bool $isRange,
+        public array $called,
         private ?Stud $stud = null,
         private ?int $cores = null,
     ) {
@@ -44,7 +46,8 @@ final readonly class Features
         $this->words = $words;
     }
 
-    public static function ofWire(Wire $wire): self
+    /** @param list<string> $called what the shop calls it besides */
+    public static function ofWire(Wire $wire, array $called = []): self
     {
         $materials = [$wire->insulation->value, ...$wire->sheath === null ? [] : [$wire->sheath->material->value]];
 
@@ -54,11 +57,13 @@ final readonly class Features
             ['construction' => [$wire->construction->value], 'insulation' => $materials, 'conductor' => [$wire->conductor->value]],
             [Span::between($wire->size, $wire->size)],
             false,
+            $called,
             cores: $wire->cores,
         );
     }
 
-    public static function ofTerminal(Terminal $terminal): self
+    /** @param list<string> $called what the shop calls it besides */
+    public static function ofTerminal(Terminal $terminal, array $called = []): self
     {
         $colour = Vocabulary::meaning(mb_strtolower((string) $terminal->nest));
 
@@ -72,6 +77,7 @@ final readonly class Features
             ],
             array_values(array_filter([$terminal->size->gauge, $terminal->size->metric])),
             true,
+            $called,
             $terminal->stud,
         );
     }

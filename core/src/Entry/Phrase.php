@@ -15,7 +15,8 @@ final readonly class Phrase
     private function __construct(public array $candidates, public array $matched, public array $unknown) {}
 
     /**
-     * The candidates that have most of what is said, none of which says otherwise. A phrase that is an id or a name is that.
+     * The candidates that have most of what is said, none of which says otherwise. A phrase that is an id or a name, or else
+     * what the shop calls something, is that.
      *
      * @param list<Unit>     $units
      * @param list<Features> $catalogue
@@ -25,6 +26,11 @@ final readonly class Phrase
         $said = self::plain($text);
         foreach ($catalogue as $features) {
             if ($said === self::plain($features->id) || $said === self::plain($features->name)) {
+                return new self([$features], $units, []);
+            }
+        }
+        foreach ($catalogue as $features) {
+            if (in_array($said, array_map(self::plain(...), $features->called), true)) {
                 return new self([$features], $units, []);
             }
         }
@@ -88,6 +94,8 @@ final readonly class Phrase
 
     private static function plain(string $text): string
     {
-        return trim((string) preg_replace('~\s+~u', ' ', str_replace(['mm²', '×'], ['mm2', 'x'], mb_strtolower($text))));
+        $words = preg_split('~\s+~u', str_replace(['mm²', '×'], ['mm2', 'x'], mb_strtolower(trim($text)))) ?: [];
+
+        return implode(' ', array_diff($words, Vocabulary::FILLING));
     }
 }

@@ -116,6 +116,20 @@ final class Reading
         return $units === [] ? '' : $this->piece($units, null, null)->text;
     }
 
+    /** One end alone; a question about it has its candidates. */
+    public function end(?string $id, string $about): EndReading
+    {
+        if ($this->cold !== null) {
+            $this->unknown($this->cold);
+        }
+        $candidates = [];
+        foreach ($this->questions as $question) {
+            $candidates = $question->about === $about ? $question->candidates : $candidates;
+        }
+
+        return new EndReading($id, $candidates, array_map(static fn(Piece $piece): string => $piece->text, $this->unknown), $this->line->said());
+    }
+
     /** The whole; a line only where both its ends are known, and they go together. */
     public function entry(?Wire $wire, ?Terminal $terminal, ?Wire $wireB, bool $wantsSecond): QuickEntry
     {

@@ -9,6 +9,9 @@ use Gondrik\Core\Reference\Table;
 /** The words of the trade and their usual short forms, from data/entry-words.csv. */
 final class Vocabulary
 {
+    /** Words between the others that say nothing. */
+    public const FILLING = ['of', 'the', 'a', 'an', 'and', 'with', 'at', 'for', 'pcs', 'pieces'];
+
     /** @return array<string, Meaning> by the words in small letters */
     public static function meanings(): array
     {

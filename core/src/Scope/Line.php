@@ -68,6 +68,12 @@ final readonly class Line
         $this->sleeve = $this->sleeveOnceDone();
     }
 
+    /** The same line, so many times. */
+    public function times(int $quantity): self
+    {
+        return new self($this->id, $this->wire, $this->terminal, $quantity, $this->wireB, $this->joint, $this->surroundings, $this->torque, $this->shear, $this->temperature, $this->byHand, $this->note);
+    }
+
     /**
      * Equal for lines that need the same steps and pass the same checks: they differ in name, number and note at most, and
      * in the figures that hasFiguresOf() compares.

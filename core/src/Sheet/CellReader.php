@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Sheet;
+
+use Gondrik\Core\Entry\EndReading;
+use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Meaning;
+use Gondrik\Core\Entry\UnitKind;
+use Gondrik\Core\Entry\Units;
+use Gondrik\Core\Entry\Vocabulary;
+use Gondrik\Core\Scope\Clamp;
+use Gondrik\Core\Terminal\Sleeve;
+
+/**
+ * Reads one cell of a table, typed or pasted, as what its column says: sizes, words and figures as an entry has them.
+ *
+ * What is read are keys of a line as the workbook writes it (torque in N·m, temperatures in °C), null for "as by default".
+ */
+final class CellReader
+{
+    private const MOST = 1_000_000;
+
+    private const YES = ['yes', 'y', 'x', '1', 'true', 'ja', 'j', '✓', '✔', 'on'];
+
+    private const NO = ['no', 'n', '0', 'false', 'nein', '-', '–', 'off'];
+
+    /** @var array<string, EndReading> by what it is about and its words: a table says the same many times */
+    private array $read = [];
+
+    public function __construct(private readonly EntryReader $entries) {}
+
+    /**
+     * @param string|null $unit that the head of the column names for numbers without one
+     *
+     * @return array<string, string|int|float|true|null> keys of the line; a wire's or terminal's cell may say more than one
+     *
+     * @throws UnreadCell naming what would be right
+     */
+    public function read(Column $column, string $text, ?string $unit = null): array
+    {
+        $text = trim($text);
+        if ($column === Column::Note) {
+            return ['note' => $text === '' ? null : $text];
+        }
+        if ($text === '') {
+            return $column->isKey() ? [$column->value => null] : [];
+        }
+        if ($column->isYesOrNo()) {
+            return [$column->value => self::isYes($column, $text) ? true : null];
+        }
+
+        return match ($column) {
+            Column::Wire, Column::Terminal, Column::WireB => $this->end($column->value, $text, $unit),
+            Column::TerminalFrom, Column::TerminalTo => $this->end('terminal', $text, $unit),
+            Column::Quantity, Column::WiresInBarrel => [$column->value => self::count($text)],
+            Column::Torque => ['torque' => self::figure($text, UnitKind::Torque, $unit ?? 'N·m', 'a torque, like 1.2 N·m or 15 lbf·in')],
+            Column::Ambient, Column::Temperature => [$column->value => self::figure($text, UnitKind::Temperature, '°C', 'a temperature, like -5 °C')],
+            Column::Prep, Column::Place, Column::Access => [$column->value => self::word($column, $text)],
+            Column::Sleeve => ['sleeve' => self::sleeve($text)],
+            Column::Clamp => ['clamp' => Clamp::tryFrom(mb_strtolower($text))->value ?? throw new UnreadCell($text, 'a clamp: ' . self::listed(array_column(Clamp::cases(), 'value')))],
+            Column::Stud => ['stud' => self::stud($text)],
+            Column::Shear => ['shear' => $text],
+            default => [],
+        };
+    }
+
+    /**
+     * @param string|null $narrower one word more that may decide between several
+     *
+     * @return array<string, string|int|float|true|null>
+     *
+     * @throws UnreadCell
+     */
+    public function end(string $about, string $text, ?string $unit = null, ?string $narrower = null): array
+    {
+        if ($unit !== null && preg_match('~^\d+(?:[.,]\d+)?$|^[1-4]/0$~D', $text) === 1) {
+            $text .= ' ' . $unit;
+        }
+        $reading = $this->phrase($about, $text);
+        if ($reading->id === null && count($reading->candidates) > 1 && $narrower !== null) {
+            $closer = $this->phrase($about, $text . ' ' . $narrower);
+            $reading = $closer->id !== null && $closer->unknown === [] ? $closer : $reading;
+        }
+        $noun = $about === 'terminal' ? 'terminal' : 'wire';
+        if ($reading->candidates !== []) {
+            throw new UnreadCell($text, 'one ' . $noun . ': several are meant by it', $about, $reading->candidates);
+        }
+        if ($reading->id === null) {
+            throw new UnreadCell($text, 'a ' . $noun . ' that the shop has', $about);
+        }
+        if ($reading->unknown !== []) {
+            throw new UnreadCell($text, 'words that are known; "' . implode('", "', $reading->unknown) . '" says nothing of a ' . $noun, $about, [$reading->id]);
+        }
+
+        return [$about => $reading->id, ...$reading->said];
+    }
+
+    private function phrase(string $about, string $text): EndReading
+    {
+        return $this->read[$about . '|' . $text] ??= $this->entries->end($about, $text);
+    }
+
+    private static function isYes(Column $column, string $text): bool
+    {
+        $word = mb_strtolower($text);
+        $meaning = Vocabulary::meaning($word);
+
+        return match (true) {
+            in_array($word, self::YES, true), $meaning?->about === $column->value => true,
+            in_array($word, self::NO, true) => false,
+            default => throw new UnreadCell($text, 'yes or no'),
+        };
+    }
+
+    private static function count(string $text): int
+    {
+        if (preg_match('~^(?:[×x*]\s*)?(\d{1,7})(?:\.0+)?\s*(?:[×x*]|pcs\.?|pc\.?|pieces)?$~iuD', $text, $found) !== 1 || (int) $found[1] < 1 || (int) $found[1] > self::MOST) {
+            throw new UnreadCell($text, 'a whole number from 1 to 1000000');
+        }
+
+        return (int) $found[1];
+    }
+
+    private static function figure(string $text, UnitKind $kind, string $unit, string $expected): float
+    {
+        $written = preg_match('~^[-−–+]?\d+(?:[.,]\d+)?$~uD', $text) === 1 ? $text . ' ' . $unit : $text;
+        $units = Units::of($written);
+        if (count($units) !== 1 || !$units[0]->is($kind)) {
+            throw new UnreadCell($text, $expected);
+        }
+
+        return (float) $units[0]->value;
+    }
+
+    private static function stud(string $text): string
+    {
+        $units = Units::of($text);
+
+        return match (true) {
+            count($units) !== 1 => throw new UnreadCell($text, 'a stud, like M6, #10 or 1/4'),
+            $units[0]->is(UnitKind::Stud) => (string) $units[0]->value,
+            $units[0]->is(UnitKind::Hash) => '#' . $units[0]->value,
+            default => throw new UnreadCell($text, 'a stud, like M6, #10 or 1/4'),
+        };
+    }
+
+    private static function word(Column $column, string $text): ?string
+    {
+        $word = mb_strtolower($text);
+        if ($word === $column->default() || in_array($word, self::NO, true)) {
+            return null;
+        }
+        $meaning = Vocabulary::meaning($word);
+        if ($meaning?->about !== $column->value) {
+            $known = array_unique(array_map(static fn(Meaning $meaning): string => $meaning->value, array_filter(Vocabulary::meanings(), static fn(Meaning $meaning): bool => $meaning->about === $column->value)));
+            throw new UnreadCell($text, 'one of: ' . self::listed([(string) $column->default(), ...array_values($known)]));
+        }
+
+        return $meaning->value;
+    }
+
+    private static function sleeve(string $text): string
+    {
+        $meaning = Vocabulary::meaning(mb_strtolower($text));
+
+        return Sleeve::tryFrom(mb_strtolower($text))->value
+            ?? ($meaning?->about === 'sleeve' ? $meaning->value : throw new UnreadCell($text, 'a sleeve: ' . self::listed(array_column(Sleeve::cases(), 'value'))));
+    }
+
+    /** @param list<string> $words */
+    private static function listed(array $words): string
+    {
+        return implode(', ', $words);
+    }
+}

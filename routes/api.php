@@ -4,16 +4,22 @@ declare(strict_types=1);
 
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\HealthController;
+use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
+use App\Http\Controllers\SheetController;
+use App\Http\Controllers\ShopController;
+use App\Http\Controllers\ThingController;
 use App\Http\Controllers\ToolController;
+use App\Http\Controllers\WordController;
 use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
 use App\Models\Shop;
+use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
 
@@ -28,6 +34,7 @@ Route::post('session', [SessionController::class, 'store'])->middleware('throttl
 Route::middleware('auth:sanctum')->group(static function (): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::middleware('can:read,' . Shop::class)->group(static function (): void {
+        Route::get('version', [ShopController::class, 'version']);
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
         Route::get('scopes', [ScopeController::class, 'index']);
@@ -35,12 +42,40 @@ Route::middleware('auth:sanctum')->group(static function (): void {
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
+        Route::get('aliases', [WordController::class, 'aliases']);
+        foreach ([WorkbookList::Wires, WorkbookList::Terminals] as $list) {
+            Route::get($list->value, [ThingController::class, 'index'])->defaults('list', $list->value);
+        }
     });
-    Route::get('workbook', [WorkbookController::class, 'show'])->middleware('can:export,' . Shop::class);
+    // What things cost is for those who set the shop up.
+    Route::middleware('can:export,' . Shop::class)->group(static function (): void {
+        Route::get('workbook', [WorkbookController::class, 'show']);
+        Route::get('history', [HistoryController::class, 'index']);
+    });
+    foreach (WorkbookList::cases() as $list) {
+        $isWork = in_array($list, [WorkbookList::Kits, WorkbookList::Scopes], true);
+        $reads = $list === WorkbookList::Tools ? 'export' : 'read';
+        Route::get($list->value . '/{id}', [ThingController::class, 'show'])->defaults('list', $list->value)->middleware('can:' . $reads . ',' . Shop::class);
+        Route::middleware('can:' . ($isWork ? 'setUp' : 'writeCatalogue') . ',' . Shop::class)->group(static function () use ($list): void {
+            Route::post($list->value, [ThingController::class, 'store'])->defaults('list', $list->value);
+            Route::put($list->value . '/{id}', [ThingController::class, 'update'])->defaults('list', $list->value);
+            Route::delete($list->value . '/{id}', [ThingController::class, 'destroy'])->defaults('list', $list->value);
+        });
+    }
     Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
         Route::post('scopes/{scope}/lines', [LineController::class, 'store']);
         Route::put('scopes/{scope}/lines/{line}', [LineController::class, 'update']);
         Route::delete('scopes/{scope}/lines/{line}', [LineController::class, 'destroy']);
+        Route::post('scopes/{scope}/changes', [LineController::class, 'edit']);
+        Route::post('scopes/{scope}/copy', [ScopeController::class, 'copy']);
+        Route::post('scopes/{scope}/merge', [ScopeController::class, 'merge']);
+        Route::post('scopes/{scope}/sheet', [SheetController::class, 'read']);
+        Route::post('sheets', [SheetController::class, 'rows'])->middleware('throttle:uploads');
+        Route::put('columns', [WordController::class, 'nameColumns']);
+        Route::put('aliases', [WordController::class, 'call']);
+        Route::delete('aliases/{alias}', [WordController::class, 'forget'])->whereNumber('alias');
+        Route::get('proposal', [ThingController::class, 'propose']);
+        Route::post('history/{entry}/undo', [HistoryController::class, 'undo'])->whereNumber('entry');
     });
     Route::middleware(['can:setUp,' . Shop::class, RoomForImports::class])->group(static function (): void {
         Route::post('imports', [ImportController::class, 'store'])->middleware('throttle:uploads');

@@ -1,7 +1,7 @@
 # What must be installed and built before anything runs. Sourced after common.sh.
 
 # Debian packages that running Gondrik takes; the tests take a few more.
-SERVER_PACKAGES=(php8.2-fpm php8.2-opcache php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-bcmath postgresql-15 nginx-light curl logrotate)
+SERVER_PACKAGES=(php8.2-fpm php8.2-opcache php8.2-pgsql php8.2-mbstring php8.2-xml php8.2-curl php8.2-bcmath php8.2-gd php8.2-zip postgresql-15 nginx-light curl logrotate)
 
 # A wrong version gets a sentence, before anything breaks in a way that is hard to read.
 check_versions() {

@@ -2,7 +2,21 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
 use Illuminate\Foundation\Testing\RefreshDatabase;
 use Tests\TestCase;
 
 uses(TestCase::class, RefreshDatabase::class)->in('Api');
+
+/** A line that the demo does not have yet. */
+const LINE = ['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 14, 'wet' => true];
+
+/** A wire that the demo does not have yet. */
+const WIRE = ['name' => 'Bell wire 0.5', 'size' => '0.5 mm2', 'construction' => 'solid', 'insulation' => 'pvc'];
+
+function personOf(Shop $shop, Role $role): User
+{
+    return $shop->users()->where('role', $role)->firstOrFail();
+}

@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string|null           $note
  * @property \stdClass|null        $house_rules
+ * @property bool                  $archived    put away: kept, and out of the way
  * @property Collection<int, Line> $lines
  */
 final class Scope extends CatalogueItem

@@ -85,6 +85,18 @@ final class Shop extends Model
         return $this->hasMany(Line::class);
     }
 
+    /** @return HasMany<Alias, $this> */
+    public function aliases(): HasMany
+    {
+        return $this->hasMany(Alias::class);
+    }
+
+    /** @return HasMany<ColumnName, $this> */
+    public function columnNames(): HasMany
+    {
+        return $this->hasMany(ColumnName::class);
+    }
+
     /** @return HasMany<Import, $this> */
     public function imports(): HasMany
     {

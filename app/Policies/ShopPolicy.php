@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Policies;
 
+use App\Models\Role;
 use App\Models\User;
 
 /** What a person may do in their own shop; other shops are out of reach by construction. */
@@ -22,11 +23,17 @@ final class ShopPolicy
     }
 
     /**
-     * Importing and taking back, and later editing. A lead and a coordinator may take back each other's imports: whoever sees
-     * the mistake mends it, nothing that came after can be lost by it, and the import keeps who it was.
+     * Scopes, their lines, kits, and importing such. A lead and a coordinator may take back each other's changes: whoever sees
+     * the mistake mends it, nothing that came after can be lost by it, and the history keeps who it was.
      */
     public function setUp(User $user): bool
     {
         return $user->role->maySetUpTheShop();
+    }
+
+    /** Wires, terminals, tools and house rules: what the whole shop is judged by is for its lead. */
+    public function writeCatalogue(User $user): bool
+    {
+        return $user->role === Role::Lead;
     }
 }

@@ -4,11 +4,15 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
+use App\History\Event;
+use App\History\Journal;
 use App\Models\Import;
 use App\Models\Shop;
 use App\Models\User;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
 /** Applies imports so that they can be taken back, and takes them back. */
@@ -19,6 +23,7 @@ final readonly class ImportHistory
         private ShopWorkbook $shops,
         private WorkbookCodec $codec,
         private ShopStore $store,
+        private Journal $journal,
     ) {}
 
     /**
@@ -31,6 +36,7 @@ final readonly class ImportHistory
     public function bring(Shop $shop, User $by, string $fileName, string $content): array
     {
         $plan = $this->importer->plan($shop, $this->codec->read($content));
+        self::refuseCatalogue($by, $plan);
         $import = $shop->imports()->create(['user_id' => $by->id, 'file_name' => $fileName, 'content' => $content, 'plan_hash' => $plan->hash]);
 
         return [$import, $plan];
@@ -40,19 +46,21 @@ final readonly class ImportHistory
      * @throws InvalidWorkbook  when it no longer goes together with what the shop has; then nothing has changed
      * @throws ChangedMeanwhile when it would do something else than what was shown
      */
-    public function apply(Shop $shop, Import $import): ImportPlan
+    public function apply(Shop $shop, Import $import, User $by): ImportPlan
     {
-        return $this->store->change($shop, function (Shop $locked) use ($import): ImportPlan {
+        return $this->store->change($shop, function (Shop $locked) use ($import, $by): ImportPlan {
             $import->refresh();
             $workbook = $this->codec->read($import->content);
             $plan = $this->importer->plan($locked, $workbook);
             if (!$plan->changesNothing() && $plan->hash !== $import->plan_hash) {
                 throw new ChangedMeanwhile('The shop has changed since this file was looked at, and it would do something else now: bring it again.');
             }
+            self::refuseCatalogue($by, $plan);
             $before = $this->text($locked);
             $this->importer->apply($locked, $workbook);
             if (!$plan->changesNothing()) {
                 $import->update(['before' => $before, 'after_hash' => $this->hash($locked), 'undone_at' => null, 'undone_by' => null]);
+                $this->journal->keep($locked, Event::Imported, [], ['import' => $import->id, 'file' => $import->file_name, 'counts' => $plan->counts], ['imports/' . $import->id, ...$plan->paths()]);
             }
             $import->update(['applied_at' => $import->applied_at ?? now()]);
 
@@ -78,7 +86,16 @@ final readonly class ImportHistory
             }
             $this->importer->restore($locked, $this->codec->read($import->before));
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
+            $this->journal->keep($locked, Event::Undone, [], ['import' => $import->id, 'file' => $import->file_name], ['imports/' . $import->id]);
         });
+    }
+
+    /** @throws AuthorizationException where it brings what only the lead may write */
+    private static function refuseCatalogue(User $by, ImportPlan $plan): void
+    {
+        if ($plan->touchesCatalogue()) {
+            Gate::forUser($by)->authorize('writeCatalogue', Shop::class);
+        }
     }
 
     private function hash(Shop $shop): string

@@ -47,6 +47,33 @@ final readonly class ImportPlan
         return isset($this->touched[$list->value]['#' . $id]);
     }
 
+    /** Whether it would write wires, terminals, tools or house rules, which is for the lead of a shop. */
+    public function touchesCatalogue(): bool
+    {
+        foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $list) {
+            if ($this->touched[$list->value] !== []) {
+                return true;
+            }
+        }
+
+        return $this->changesHouseRules;
+    }
+
+    /** @return list<string> paths of what it would write ("wires/w12"), of scopes with all their lines */
+    public function paths(): array
+    {
+        $paths = [];
+        foreach (WorkbookList::cases() as $list) {
+            foreach (array_keys($this->touched[$list->value]) as $id) {
+                // Ids are kept with a mark before them, so that one of digits alone stays text.
+                $path = $list->value . '/' . substr((string) $id, 1);
+                $paths = [...$paths, $path, ...$list === WorkbookList::Scopes ? ['lines/' . substr((string) $id, 1)] : []];
+            }
+        }
+
+        return $paths;
+    }
+
     public function changesNothing(): bool
     {
         return !$this->changesHouseRules && array_filter($this->touched) === [];

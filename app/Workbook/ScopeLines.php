@@ -4,38 +4,36 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
+use App\History\Change;
+use App\History\Event;
+use App\History\Journal;
+use App\History\Place;
 use App\Models\Line as LineModel;
 use App\Models\Scope;
 use App\Models\Shop;
+use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Sheet\CellReader;
+use Gondrik\Core\Sheet\Column;
+use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
-use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /**
- * Lines that are written one by one, each under the shop's lock. What comes in is read by the codec and its schema, with the
- * problems and paths of an import; what is written over or taken out must be the version that was seen.
+ * The lines of a scope, written one by one or many at once, each time under the shop's lock and as one entry of its history.
+ * What is written over or taken out must be the version that was seen.
  */
 final readonly class ScopeLines
 {
-    /** Hexadecimal figures of a version. */
-    private const FIGURES = 16;
-
-    public function __construct(private ShopStore $store, private ShopWorkbook $shops, private WorkbookCodec $codec = new WorkbookCodec()) {}
-
-    /** Equal for lines of equal content: a write that says which it has seen meets no other. */
-    private static function version(Line $line): string
-    {
-        return substr(hash('sha256', json_encode((new ObjectCodec())->write($line), JSON_THROW_ON_ERROR)), 0, self::FIGURES);
-    }
-
-    /** @return array<string, mixed> a line as the workbook writes it, and which version of it this is */
-    private static function written(Line $line): array
-    {
-        return [...get_object_vars((new ObjectCodec())->write($line)), 'version' => self::version($line)];
-    }
+    public function __construct(
+        private ShopStore $store,
+        private ShopWorkbook $shops,
+        private ShopChanges $changes,
+        private ShopWords $words,
+        private Journal $journal,
+    ) {}
 
     /**
      * Every line of a scope, with its version.
@@ -46,7 +44,7 @@ final readonly class ScopeLines
      */
     public function all(Shop $shop, string $scope): array
     {
-        return array_map(self::written(...), $this->shops->lines($shop, $scope));
+        return array_map(static fn(Line $line): array => Version::with((new ObjectCodec())->write($line)), $this->shops->lines($shop, $scope));
     }
 
     /**
@@ -54,59 +52,24 @@ final readonly class ScopeLines
      *
      * @param string|null $after id of the line before it, "" for the first place; null puts it at the end
      *
-     * @return array<string, mixed> as it was written, with its version
-     *
      * @throws InvalidWorkbook                         with every problem, below "line"
      * @throws ModelNotFoundException<Scope|LineModel> when the shop has no such scope, or that no such line
      */
-    public function add(Shop $shop, string $scope, \stdClass $line, ?string $after = null): array
+    public function add(Shop $shop, string $scope, \stdClass $line, ?string $after = null): Written
     {
-        return $this->store->change($shop, function (Shop $locked) use ($scope, $line, $after): array {
-            $row = $locked->scopes()->where('code', $scope)->firstOrFail();
-            $taken = $locked->lines()->where('scope_id', $row->id)->pluck('position', 'code');
-            if (!isset($line->id)) {
-                $next = $taken->count() + 1;
-                while ($taken->has('line-' . $next)) {
-                    $next++;
-                }
-                $line->id = 'line-' . $next;
-            } elseif (is_string($line->id) && $taken->has($line->id)) {
-                throw new InvalidWorkbook([new Problem('line/id', $line->id, 'an id that no line of this scope has')]);
-            }
-            $place = match ($after) {
-                null => null,
-                '' => -1,
-                default => $taken[$after] ?? throw (new ModelNotFoundException())->setModel(LineModel::class),
-            };
-            $read = $this->read($locked, $scope, $line);
-            $this->store->addLine($locked, $row->id, $read, $place);
-
-            return self::written($read);
-        });
+        return $this->one($shop, $scope, LineEdit::adding($line, $after), Event::Added);
     }
 
     /**
      * Writes a line over the one that was seen.
      *
-     * @return array<string, mixed> as it was written, with its version
-     *
      * @throws InvalidWorkbook                         with every problem, below "line"
      * @throws StaleVersion                            when it is another by now
      * @throws ModelNotFoundException<Scope|LineModel> when there is no such scope, or line in it
      */
-    public function replace(Shop $shop, string $scope, string $id, string $version, \stdClass $line): array
+    public function replace(Shop $shop, string $scope, string $id, string $version, \stdClass $line): Written
     {
-        return $this->store->change($shop, function (Shop $locked) use ($scope, $id, $version, $line): array {
-            $row = $this->seen($locked, $scope, $id, $version);
-            if (isset($line->id) && $line->id !== $id) {
-                throw new InvalidWorkbook([new Problem('line/id', $line->id, 'the id of the line itself, "' . $id . '"')]);
-            }
-            $line->id = $id;
-            $read = $this->read($locked, $scope, $line);
-            $this->store->replaceLine($locked, $row->id, $read);
-
-            return self::written($read);
-        });
+        return $this->one($shop, $scope, LineEdit::replacing($id, $version, $line), Event::Changed);
     }
 
     /**
@@ -115,42 +78,166 @@ final readonly class ScopeLines
      * @throws StaleVersion                            when it is another by now
      * @throws ModelNotFoundException<Scope|LineModel> when there is no such scope, or line in it
      */
-    public function remove(Shop $shop, string $scope, string $line, string $version): void
+    public function remove(Shop $shop, string $scope, string $line, string $version): Written
     {
-        $this->store->change($shop, function (Shop $locked) use ($scope, $line, $version): void {
-            $this->store->removeLine($locked, $this->seen($locked, $scope, $line, $version)->id, $line);
+        return $this->one($shop, $scope, LineEdit::removing($line, $version), Event::Removed);
+    }
+
+    private function one(Shop $shop, string $scope, LineEdit $edit, Event $event): Written
+    {
+        try {
+            return $this->edit($shop, $scope, [$edit], null, $event);
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem((string) preg_replace('~^changes/0/~', '', $problem->path), $problem->value, $problem->expected), $error->problems));
+        }
+    }
+
+    /**
+     * Several lines at once: all of it or nothing.
+     *
+     * @param list<LineEdit>    $edits lines each at most once
+     * @param list<string>|null $order ids that come in this order in the places that they have together
+     *
+     * @throws InvalidWorkbook                         with every problem, below "changes/N"
+     * @throws StaleVersion                            when a line is another by now than the one that was seen
+     * @throws ModelNotFoundException<Scope|LineModel> when there is no such scope, or line in it
+     */
+    public function edit(Shop $shop, string $scope, array $edits, ?array $order = null, Event $event = Event::Edited): Written
+    {
+        return $this->store->change($shop, function (Shop $locked) use ($scope, $edits, $order, $event): Written {
+            $row = $locked->scopes()->where('code', $scope)->firstOrFail();
+            $ids = array_map(strval(...), array_values($locked->lines()->where('scope_id', $row->id)->orderBy('position')->pluck('code')->all()));
+            $present = $this->seen($locked, $scope, $edits);
+            $drafts = $this->drafts($locked, $scope, $edits, $present);
+            $ordered = new Order($ids);
+            $changes = [];
+            $taken = array_fill_keys($ids, true);
+            foreach ($edits as $index => $edit) {
+                if ($edit->id !== null) {
+                    $follows = $edit->isRemoval ? $ordered->before($edit->id) : null;
+                    $changes[] = new Change(Place::line($scope, $edit->id), $present[$edit->id], $drafts[$index], $follows);
+                    continue;
+                }
+                if (!in_array($edit->after, [null, ''], true) && !isset($taken[$edit->after])) {
+                    throw (new ModelNotFoundException())->setModel(LineModel::class);
+                }
+                $id = self::idFor($drafts[$index] ?? new \stdClass(), $taken, $index);
+                $changes[] = new Change(Place::line($scope, $id), null, $drafts[$index], $edit->after);
+            }
+            if ($order !== null) {
+                $wanted = new Order($ids);
+                $wanted->arrange($order);
+                $listed = static fn(array $all): \stdClass => (object) ['lines' => array_values(array_filter($all, static fn(string $id): bool => in_array($id, $order, true)))];
+                $changes[] = new Change(new Place(Place::ORDER, $scope), $listed($ids), $listed($wanted->ids()));
+            }
+
+            return $this->changes->write($locked, $event, $changes);
         });
     }
 
-    private function seen(Shop $shop, string $scope, string $line, string $version): Scope
+    /**
+     * The next free id for a line that has none; one that it has must be free.
+     *
+     * @param array<string, true> $taken gets it
+     */
+    private static function idFor(\stdClass $draft, array &$taken, int $index): string
     {
-        $present = $this->shops->line($shop, $scope, $line);
-        if (self::version($present) !== $version) {
-            throw new StaleVersion(self::written($present));
+        if (isset($draft->id) && is_string($draft->id) && isset($taken[$draft->id])) {
+            throw new InvalidWorkbook([new Problem('changes/' . $index . '/line/id', $draft->id, 'an id that no line of this scope has')]);
         }
+        if (!isset($draft->id)) {
+            $next = count($taken) + 1;
+            while (isset($taken['line-' . $next])) {
+                $next++;
+            }
+            $draft->id = 'line-' . $next;
+        }
+        $id = is_string($draft->id) ? $draft->id : '';
+        $taken[$id] = true;
 
-        return $shop->scopes()->where('code', $scope)->firstOrFail();
+        return $id;
     }
 
-    private function read(Shop $shop, string $scope, \stdClass $line): Line
+    /**
+     * The lines that are written over, each as it was seen.
+     *
+     * @param list<LineEdit> $edits
+     *
+     * @return array<string, \stdClass> by id
+     */
+    private function seen(Shop $shop, string $scope, array $edits): array
     {
-        // What is no id is told by the schema.
-        $ids = static fn(string ...$keys): array => array_values(array_filter(array_map(static fn(string $key): mixed => $line->{$key} ?? null, $keys), is_string(...)));
-        $catalogue = $this->shops->named($shop, $ids('wire', 'wireB'), $ids('terminal'));
-        $objects = new ObjectCodec();
-        try {
-            return $this->codec->read(json_encode([
-                'gondrik' => 1,
-                'wires' => array_map($objects->write(...), $catalogue->wires),
-                'terminals' => array_map($objects->write(...), $catalogue->terminals),
-                'scopes' => [['id' => $scope, 'name' => $scope, 'lines' => [$line]]],
-            ], JSON_THROW_ON_ERROR))->scopes[0]->lines[0];
-        } catch (InvalidWorkbook $error) {
-            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem(
-                (string) preg_replace('~^scopes/0/lines/0~', 'line', $problem->path),
-                $problem->value,
-                str_replace('of the workbook', 'of the shop', $problem->expected),
-            ), $error->problems));
+        $ids = array_values(array_filter(array_map(static fn(LineEdit $edit): ?string => $edit->id, $edits), is_string(...)));
+        $present = [];
+        foreach ($ids === [] ? [] : $this->shops->lines($shop, $scope, $ids) as $line) {
+            $present[$line->id] = (new ObjectCodec())->write($line);
         }
+        foreach ($edits as $index => $edit) {
+            if ($edit->id === null) {
+                continue;
+            }
+            if (!isset($present[$edit->id])) {
+                throw (new ModelNotFoundException())->setModel(LineModel::class);
+            }
+            if (Version::of($present[$edit->id]) !== $edit->version) {
+                throw new StaleVersion(Version::with($present[$edit->id]), $this->journal->last($shop, Place::line($scope, $edit->id)));
+            }
+            if (isset($edit->line->id) && $edit->line->id !== $edit->id) {
+                throw new InvalidWorkbook([new Problem('changes/' . $index . '/line/id', $edit->line->id, 'the id of the line itself, "' . $edit->id . '"')]);
+            }
+        }
+
+        return $present;
+    }
+
+    /**
+     * What each line is to become.
+     *
+     * @param list<LineEdit>           $edits
+     * @param array<string, \stdClass> $present
+     *
+     * @return array<int, \stdClass|null> null where it goes
+     */
+    private function drafts(Shop $shop, string $scope, array $edits, array $present): array
+    {
+        $reader = null;
+        $drafts = $problems = [];
+        foreach ($edits as $index => $edit) {
+            if ($edit->isRemoval) {
+                $drafts[$index] = null;
+                continue;
+            }
+            $draft = $edit->line === null ? clone ($present[$edit->id ?? ''] ?? new \stdClass()) : clone $edit->line;
+            if ($edit->id !== null) {
+                $draft->id = $edit->id;
+            }
+            foreach ($edit->cells as $column => $text) {
+                try {
+                    $reader ??= $this->cells($shop, $scope);
+                    foreach ($reader->read(Column::from($column), $text) as $key => $value) {
+                        if ($value === null) {
+                            unset($draft->{$key});
+                        } else {
+                            $draft->{$key} = $value;
+                        }
+                    }
+                } catch (UnreadCell $error) {
+                    $problems[] = new Problem('changes/' . $index . '/cells/' . $column, $error->text, $error->expected);
+                }
+            }
+            $drafts[$index] = $draft;
+        }
+        if ($problems !== []) {
+            throw new InvalidWorkbook($problems);
+        }
+
+        return $drafts;
+    }
+
+    private function cells(Shop $shop, string $scope): CellReader
+    {
+        $catalogue = $this->shops->forEntry($shop, $scope, null);
+
+        return new CellReader(new EntryReader($catalogue->wires, $catalogue->terminals, $this->words->aliases($shop)));
     }
 }

@@ -79,48 +79,109 @@ final readonly class ShopStore
         }
     }
 
-    /**
-     * Puts a line into a scope; its wires and terminal are the shop's.
-     *
-     * @param int|null $after position of the line before it; null puts it at the end
-     */
-    public function addLine(Shop $shop, int $scopeId, Line $line, ?int $after = null): void
+    /** A scope without its lines, which stay as they are. */
+    public function putHead(Shop $shop, Scope $scope): void
     {
-        $lines = DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId);
-        if ($after === null) {
-            $position = $lines->exists() ? 1 + (int) $lines->max('position') : 0;
-        } else {
-            $position = $after + 1;
-            $lines->where('position', '>', $after)->increment('position');
+        $this->upsert($shop, WorkbookList::Scopes, [$scope]);
+        $this->raise($shop);
+    }
+
+    /** Takes one away; what refers to it must be gone before. */
+    public function remove(Shop $shop, WorkbookList $list, string $id): void
+    {
+        DB::table($list->value)->where('shop_id', $shop->id)->where('code', $id)->delete();
+        $this->raise($shop);
+    }
+
+    /** @param string $follows id of the one before it in its list, "" for the first place; where that is gone it stays where it is */
+    public function place(Shop $shop, WorkbookList $list, string $id, string $follows): void
+    {
+        $before = $follows === '' ? -1 : DB::table($list->value)->where('shop_id', $shop->id)->where('code', $follows)->value('position');
+        if (is_int($before)) {
+            DB::table($list->value)->where('shop_id', $shop->id)->where('position', '>', $before)->increment('position');
+            DB::table($list->value)->where('shop_id', $shop->id)->where('code', $id)->update(['position' => $before + 1]);
         }
-        DB::table('lines')->insert([...$this->lineRow($shop, $line), 'shop_id' => $shop->id, 'scope_id' => $scopeId, 'position' => $position]);
+    }
+
+    public function archive(Shop $shop, string $scope, bool $isArchived): void
+    {
+        DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->update(['archived' => $isArchived]);
         $this->raise($shop);
     }
 
-    /** Writes a line in the place of the one that has its id. */
-    public function replaceLine(Shop $shop, int $scopeId, Line $line): void
+    /**
+     * Lines of one scope that come, change and go; their wires and terminals are the shop's.
+     *
+     * @param list<Line>   $lines   new ones, and such as are written over what has their id
+     * @param list<string> $removed ids
+     * @param list<string> $order   ids of all that are there afterwards
+     */
+    public function writeLines(Shop $shop, string $scope, array $lines, array $removed, array $order): void
     {
-        DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', $line->id)->update($this->lineRow($shop, $line));
+        $scopeId = (int) DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->value('id');
+        DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->whereRaw('code = any(?::text[])', [self::textArray($removed)])->delete();
+        $wires = $this->idsOf($shop, 'wires', array_map(static fn(Line $line): array => [$line->wire?->id, $line->wireB?->id], $lines));
+        $terminals = $this->idsOf($shop, 'terminals', array_map(static fn(Line $line): array => [$line->terminal?->id], $lines));
+        foreach (array_chunk($lines, self::CHUNK) as $chunk) {
+            $rows = array_map(fn(Line $line): array => [...$this->lineRow($line, $wires, $terminals), 'shop_id' => $shop->id, 'scope_id' => $scopeId, 'position' => 0], $chunk);
+            DB::table('lines')->upsert($rows, ['scope_id', 'code'], array_values(array_diff(array_keys($rows[0]), ['shop_id', 'scope_id', 'code', 'position'])));
+        }
+        DB::update(
+            'update lines set position = wanted.place from unnest(?::text[]) with ordinality as wanted(code, place)
+                where lines.shop_id = ? and lines.scope_id = ? and lines.code = wanted.code and lines.position <> wanted.place',
+            [self::textArray($order), $shop->id, $scopeId],
+        );
         $this->raise($shop);
     }
 
-    /** @return array<string, scalar|null> */
-    private function lineRow(Shop $shop, Line $line): array
+    /**
+     * @param array<string, int> $wires     rows by id
+     * @param array<string, int> $terminals
+     *
+     * @return array<string, scalar|null>
+     */
+    private function lineRow(Line $line, array $wires, array $terminals): array
     {
-        $idOf = static fn(string $table, ?string $code): ?int => $code === null ? null : (int) DB::table($table)->where('shop_id', $shop->id)->where('code', $code)->value('id');
-
         return [
             ...Columns::of(Line::class)->toRow($this->objects->write($line, whole: true)),
-            'wire_id' => $idOf('wires', $line->wire?->id),
-            'terminal_id' => $idOf('terminals', $line->terminal?->id),
-            'wire_b_id' => $idOf('wires', $line->wireB?->id),
+            'wire_id' => $line->wire === null ? null : $wires[$line->wire->id],
+            'terminal_id' => $line->terminal === null ? null : $terminals[$line->terminal->id],
+            'wire_b_id' => $line->wireB === null ? null : $wires[$line->wireB->id],
         ];
     }
 
-    public function removeLine(Shop $shop, int $scopeId, string $line): void
+    /**
+     * @param list<list<string|null>> $ids
+     *
+     * @return array<string, int> rows by id, of those that are named
+     */
+    private function idsOf(Shop $shop, string $table, array $ids): array
     {
-        DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', $line)->delete();
-        $this->raise($shop);
+        $named = array_values(array_unique(array_filter(array_merge(...$ids), is_string(...))));
+        if ($named === []) {
+            return [];
+        }
+
+        /** @var array<string, int> */
+        return DB::table($table)->where('shop_id', $shop->id)->whereRaw('code = any(?::text[])', [self::textArray($named)])->pluck('id', 'code')->all();
+    }
+
+    /** @param string $about wire or terminal */
+    public function putAlias(Shop $shop, string $about, string $words, int $thing): void
+    {
+        DB::table('aliases')->where('shop_id', $shop->id)->where('words', $words)->whereNotNull($about . '_id')->delete();
+        DB::table('aliases')->insert(['shop_id' => $shop->id, 'words' => $words, $about . '_id' => $thing, 'created_at' => now(), 'updated_at' => now()]);
+    }
+
+    public function dropAlias(Shop $shop, int $row): void
+    {
+        DB::table('aliases')->where('shop_id', $shop->id)->where('id', $row)->delete();
+    }
+
+    /** @param string|null $says null where it says nothing */
+    public function putColumnName(Shop $shop, string $name, ?string $says): void
+    {
+        DB::table('column_names')->upsert([['shop_id' => $shop->id, 'name' => $name, 'says' => $says, 'created_at' => now(), 'updated_at' => now()]], ['shop_id', 'name'], ['says', 'updated_at']);
     }
 
     private function raise(Shop $shop): void
@@ -171,21 +232,17 @@ final readonly class ShopStore
     private function putLines(Shop $shop, array $scopes): void
     {
         $scopeIds = $shop->scopes()->pluck('id', 'code');
-        $wireIds = $shop->wires()->pluck('id', 'code');
-        $terminalIds = $shop->terminals()->pluck('id', 'code');
-        $columns = Columns::of(Line::class);
+        $wireIds = $shop->wires()->pluck('id', 'code')->all();
+        $terminalIds = $shop->terminals()->pluck('id', 'code')->all();
         foreach ($scopes as $scope) {
             DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeIds[$scope->id])
                 ->whereRaw('code <> all(?::text[])', [self::textArray(array_map(static fn(Line $line): string => $line->id, $scope->lines))])->delete();
             foreach (array_chunk($scope->lines, self::CHUNK, preserve_keys: true) as $chunk) {
                 DB::table('lines')->upsert(array_map(fn(Line $line, int $position): array => [
-                    ...$columns->toRow($this->objects->write($line, whole: true)),
+                    ...$this->lineRow($line, $wireIds, $terminalIds),
                     'shop_id' => $shop->id,
                     'scope_id' => $scopeIds[$scope->id],
                     'position' => $position,
-                    'wire_id' => $line->wire === null ? null : $wireIds[$line->wire->id],
-                    'terminal_id' => $line->terminal === null ? null : $terminalIds[$line->terminal->id],
-                    'wire_b_id' => $line->wireB === null ? null : $wireIds[$line->wireB->id],
                 ], $chunk, array_keys($chunk)), ['scope_id', 'code']);
             }
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
+use App\Models\CatalogueItem;
 use App\Models\Kit;
-use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope as CoreScope;
@@ -15,6 +15,7 @@ use Gondrik\Core\Wire as CoreWire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
@@ -96,60 +97,117 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * Those of these wires and terminals that the shop has.
+     * Those of these wires, terminals and tools that the shop has, and what the tools require.
      *
      * @param list<string> $wires     ids
      * @param list<string> $terminals ids
+     * @param list<string> $tools     ids
      */
-    public function named(Shop $shop, array $wires, array $terminals): Workbook
+    public function named(Shop $shop, array $wires, array $terminals, array $tools = []): Workbook
     {
-        return Snapshot::read(function () use ($shop, $wires, $terminals): Workbook {
-            $none = new Collection();
-
-            return $this->read($shop, self::rows($shop->wires()->whereIn('code', $wires)), self::rows($shop->terminals()->whereIn('code', $terminals)), $none, $none, $none, $none, []);
-        });
-    }
-
-    /**
-     * The lines of a scope.
-     *
-     * @return list<CoreScope\Line> in their order
-     *
-     * @throws ModelNotFoundException<Scope> when the shop has no such scope
-     */
-    public function lines(Shop $shop, string $scope): array
-    {
-        return Snapshot::read(function () use ($shop, $scope): array {
-            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
-            $none = new Collection();
-
-            return $this->read($shop, self::rows($shop->wires()), self::rows($shop->terminals()), $none, $none, $none, self::rows($shop->scopes()->whereKey($scopeId)), self::cursor($shop->lines()->where('scope_id', $scopeId)))->scopes[0]->lines;
-        });
-    }
-
-    /**
-     * One line of a scope, with the wires and terminals it names.
-     *
-     * @throws ModelNotFoundException<Scope|Line> when the shop has no such scope, or that no such line
-     */
-    public function line(Shop $shop, string $scope, string $line): CoreScope\Line
-    {
-        return Snapshot::read(function () use ($shop, $scope, $line): CoreScope\Line {
-            $scopeRow = $shop->scopes()->where('code', $scope)->firstOrFail();
-            $found = $shop->lines()->where('scope_id', $scopeRow->id)->where('code', $line)->firstOrFail();
+        return Snapshot::read(function () use ($shop, $wires, $terminals, $tools): Workbook {
             $none = new Collection();
 
             return $this->read(
                 $shop,
-                self::rows($shop->wires()->whereIntegerInRaw('id', array_filter([$found->wire_id, $found->wire_b_id]))),
-                self::rows($shop->terminals()->whereIntegerInRaw('id', array_filter([$found->terminal_id]))),
+                self::rows($shop->wires()->whereIn('code', $wires)),
+                self::rows($shop->terminals()->whereIn('code', $terminals)),
+                $tools === [] ? $none : $this->withRequired($shop, self::rows($shop->tools()->whereIn('code', $tools))),
                 $none,
                 $none,
                 $none,
-                self::rows($shop->scopes()->whereKey($scopeRow->id)),
-                self::cursor($shop->lines()->whereKey($found->id)),
-            )->scopes[0]->lines[0];
+                [],
+            );
         });
+    }
+
+    /**
+     * The lines of a scope, with the wires and terminals they name.
+     *
+     * @param list<string>|null $ids only these; null for all
+     *
+     * @return list<CoreScope\Line> in their order; of ids those that there are
+     *
+     * @throws ModelNotFoundException<Scope> when the shop has no such scope
+     */
+    public function lines(Shop $shop, string $scope, ?array $ids = null): array
+    {
+        return Snapshot::read(function () use ($shop, $scope, $ids): array {
+            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
+            $none = new Collection();
+            $lines = $shop->lines()->where('scope_id', $scopeId);
+            if ($ids !== null) {
+                $lines->whereRaw('code = any(?::text[])', ['{' . implode(',', $ids) . '}']);
+            }
+            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
+
+            return $this->read(
+                $shop,
+                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
+                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
+                $none,
+                $none,
+                $none,
+                self::rows($shop->scopes()->whereKey($scopeId)),
+                self::cursor($lines),
+            )->scopes[0]->lines;
+        });
+    }
+
+    /**
+     * Some things of one list, with what they refer to.
+     *
+     * @param list<string> $ids
+     * @param bool         $withLines of scopes
+     *
+     * @return list<CoreWire\Wire|CoreTerminal\Terminal|CoreTool\Tool|CoreTool\Kit|CoreScope\Scope> those that there are, in the order of the ids
+     */
+    public function things(Shop $shop, WorkbookList $list, array $ids, bool $withLines = false): array
+    {
+        return Snapshot::read(function () use ($shop, $list, $ids, $withLines): array {
+            $none = new Collection();
+            $rows = self::rows(self::of($shop, $list)->whereIn('code', $ids));
+            $keys = $rows->pluck('id');
+            $entries = $list === WorkbookList::Kits ? self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $keys)) : $none;
+            $lines = $list === WorkbookList::Scopes && $withLines ? $shop->lines()->whereIntegerInRaw('scope_id', $keys) : null;
+            $workbook = $this->read(
+                $shop,
+                match (true) {
+                    $list === WorkbookList::Wires => $rows,
+                    $lines !== null => self::rows($shop->wires()),
+                    default => $none,
+                },
+                match (true) {
+                    $list === WorkbookList::Terminals => $rows,
+                    $lines !== null => self::rows($shop->terminals()),
+                    default => $none,
+                },
+                match ($list) {
+                    WorkbookList::Tools => $this->withRequired($shop, $rows),
+                    WorkbookList::Kits => $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
+                    default => $none,
+                },
+                $list === WorkbookList::Kits ? $rows : $none,
+                $entries,
+                $list === WorkbookList::Scopes ? $rows : $none,
+                $lines === null ? [] : self::cursor($lines),
+            );
+            $byId = array_column($list->of($workbook), null, 'id');
+
+            return array_values(array_filter(array_map(static fn(string $id): ?object => $byId[$id] ?? null, $ids)));
+        });
+    }
+
+    /** @return HasMany<covariant CatalogueItem, Shop> the rows of one list */
+    public static function of(Shop $shop, WorkbookList $list): HasMany
+    {
+        return match ($list) {
+            WorkbookList::Wires => $shop->wires(),
+            WorkbookList::Terminals => $shop->terminals(),
+            WorkbookList::Tools => $shop->tools(),
+            WorkbookList::Kits => $shop->kits(),
+            WorkbookList::Scopes => $shop->scopes(),
+        };
     }
 
     /** The shop's tools and the kits they are in. */
@@ -172,7 +230,7 @@ final readonly class ShopWorkbook
      *
      * @template M of Model
      *
-     * @param HasMany<M, Shop> $things
+     * @param HasMany<covariant M, Shop> $things
      *
      * @return Collection<int, \stdClass>
      */

@@ -6,9 +6,7 @@ namespace App\Workbook;
 
 use App\Models\Shop;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
-use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /** Puts a workbook into a shop: added to and changed by id, in one transaction; a second time changes nothing. */
@@ -17,7 +15,7 @@ final readonly class WorkbookImport
     public function __construct(
         private ShopWorkbook $shops = new ShopWorkbook(),
         private ShopStore $store = new ShopStore(),
-        private WorkbookCodec $codec = new WorkbookCodec(),
+        private WholeShop $whole = new WholeShop(),
     ) {}
 
     /**
@@ -28,7 +26,7 @@ final readonly class WorkbookImport
     public function plan(Shop $shop, Workbook $coming): ImportPlan
     {
         $has = $this->shops->whole($shop);
-        $this->refuseWhatBreaksTheShop($has, $coming);
+        $this->whole->refuseWhatBreaks($has, $coming);
 
         return ImportPlan::between($has, $coming);
     }
@@ -73,25 +71,6 @@ final readonly class WorkbookImport
     {
         foreach ($lists as $list) {
             $this->store->keepOnly($shop, $list, array_map(static fn(object $thing): string => $thing->id, $list->of($before)));
-        }
-    }
-
-    /** A changed terminal may break a line that is not in the workbook: the shop as it would be is read as a whole. */
-    private function refuseWhatBreaksTheShop(Workbook $has, Workbook $coming): void
-    {
-        $merging = new MergedWorkbook($this->codec->toData($has), $this->codec->toData($coming));
-        $size = $this->codec->leastSize($merging->document);
-        if ($size > WorkbookCodec::LARGEST) {
-            // What could not leave again as a workbook does not come in.
-            throw new InvalidWorkbook([new Problem('', null, sprintf('with it the shop would have %.1f MB, and a workbook has at most 10 MB', $size / 1024 / 1024))]);
-        }
-        if ($merging->isTheFileAlone) {
-            return;
-        }
-        try {
-            $this->codec->readStored($merging->document);
-        } catch (InvalidWorkbook $invalid) {
-            throw new InvalidWorkbook(array_map($merging->inTheFile(...), $invalid->problems));
         }
     }
 }

@@ -37,7 +37,7 @@ const ROOMS = [
     'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
-    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook'],
+    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook', 'Sheet'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -3,17 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
-use App\Models\Shop;
-use App\Models\User;
 use Tests\Support\OpenApi;
-
-/** A line that the demo does not have yet. */
-const LINE = ['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 14, 'wet' => true];
-
-function personOf(Shop $shop, Role $role): User
-{
-    return $shop->users()->where('role', $role)->firstOrFail();
-}
 
 it('reads an entry against the shop, and judges it by the kit in hand', function (): void {
     $this->actingAs($this->lead($this->demo()));

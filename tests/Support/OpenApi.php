@@ -28,7 +28,14 @@ final class OpenApi
     public static function mismatch(TestResponse $response, string $method, string $path): string
     {
         $status = (string) $response->getStatusCode();
-        $described = self::document()->paths->{$path}->{$method}->responses->{$status} ?? null;
+        $document = self::document();
+        $described = $document->paths->{$path}->{$method}->responses->{$status} ?? null;
+        $at = ['paths', $path, $method, 'responses', $status];
+        if (isset($described->{'$ref'})) {
+            // Those that are the same everywhere stand in one place.
+            $at = explode('/', substr($described->{'$ref'}, strlen('#/')));
+            $described = $document->components->responses->{$at[2]};
+        }
         if ($described === null) {
             return "{$method} {$path} does not describe the status {$status}";
         }
@@ -39,7 +46,7 @@ final class OpenApi
         if (!isset($described->content->{$type})) {
             return "the type {$type} is not described";
         }
-        $pointer = implode('/', array_map(static fn(string $part): string => str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $part), ['paths', $path, $method, 'responses', $status, 'content', $type, 'schema']));
+        $pointer = implode('/', array_map(static fn(string $part): string => str_replace(['~', '/', '{', '}'], ['~0', '~1', '%7B', '%7D'], $part), [...$at, 'content', $type, 'schema']));
 
         return self::flaws(json_decode((string) $response->getContent()), $pointer);
     }

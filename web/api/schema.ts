@@ -50,7 +50,8 @@ export interface paths {
         /** The shop's kits */
         get: operations["listKits"];
         put?: never;
-        post?: never;
+        /** Adds a kit */
+        post: operations["addKit"];
         delete?: never;
         options?: never;
         head?: never;
@@ -67,7 +68,8 @@ export interface paths {
         /** The tools of the shop */
         get: operations["listTools"];
         put?: never;
-        post?: never;
+        /** Adds a tool */
+        post: operations["addTool"];
         delete?: never;
         options?: never;
         head?: never;
@@ -84,7 +86,8 @@ export interface paths {
         /** The shop's scopes */
         get: operations["listScopes"];
         put?: never;
-        post?: never;
+        /** Adds a scope */
+        post: operations["addScope"];
         delete?: never;
         options?: never;
         head?: never;
@@ -297,6 +300,342 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/wires": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the shop's wires */
+        get: operations["listWires"];
+        put?: never;
+        /** Adds a wire */
+        post: operations["addWire"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/wires/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One wire */
+        get: operations["readWire"];
+        /** Writes a wire over the one that was seen */
+        put: operations["replaceWire"];
+        post?: never;
+        /** Takes a wire away, as long as it is the one that was seen */
+        delete: operations["removeWire"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/terminals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the shop's terminals */
+        get: operations["listTerminals"];
+        put?: never;
+        /** Adds a terminal */
+        post: operations["addTerminal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/terminals/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One terminal */
+        get: operations["readTerminal"];
+        /** Writes a terminal over the one that was seen */
+        put: operations["replaceTerminal"];
+        post?: never;
+        /** Takes a terminal away, as long as it is the one that was seen */
+        delete: operations["removeTerminal"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tools/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One tool */
+        get: operations["readTool"];
+        /** Writes a tool over the one that was seen */
+        put: operations["replaceTool"];
+        post?: never;
+        /** Takes a tool away, as long as it is the one that was seen */
+        delete: operations["removeTool"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/kits/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One kit */
+        get: operations["readKit"];
+        /** Writes a kit over the one that was seen */
+        put: operations["replaceKit"];
+        post?: never;
+        /** Takes a kit away, as long as it is the one that was seen */
+        delete: operations["removeKit"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One scope */
+        get: operations["readScope"];
+        /** Writes a scope over the one that was seen */
+        put: operations["replaceScope"];
+        post?: never;
+        /** Takes a scope away, as long as it is the one that was seen */
+        delete: operations["removeScope"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/changes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes several lines at once, and their order: all of it or nothing */
+        post: operations["editLines"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/copy": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Another scope with the same lines */
+        post: operations["copyScope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes the lines of another scope in, and puts that one away */
+        post: operations["mergeScope"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sheets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The rows of a table: CSV, TSV, ODS or XLSX; nothing is written */
+        post: operations["readSheetFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/sheet": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What rows of a table say as lines of the scope; nothing is written */
+        post: operations["readSheet"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/columns": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Remembers what the names over columns mean in this shop */
+        put: operations["nameColumns"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/aliases": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the shop calls its wires and terminals */
+        get: operations["listAliases"];
+        /** Remembers a word for a wire or terminal */
+        put: operations["callThing"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/aliases/{alias}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Forgets a word */
+        delete: operations["forgetAlias"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/proposal": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a wire or terminal would be that is called so; nothing is written */
+        get: operations["proposeThing"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/history": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was done to the shop, the newest first */
+        get: operations["readHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/history/{entry}/undo": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes an entry back, as long as everything is as it left it */
+        post: operations["undoChange"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/version": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A number that every change of the shop raises */
+        get: operations["readVersion"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -314,16 +653,31 @@ export interface components {
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
             /**
-             * @description changed: somebody else has changed what was to be written, since it was read.
+             * @description changed: somebody else has changed what was to be written, since it was read. in-use: what was to be taken away is used.
              * @enum {string}
              */
-            type: "about:blank" | "urn:gondrik:problem:changed";
+            type: "about:blank" | "urn:gondrik:problem:changed" | "urn:gondrik:problem:in-use";
             title: string;
             status: number;
             detail: string;
             problems?: components["schemas"]["ProblemAt"][];
             /** @description What is there now, where somebody was to write over it. */
             present?: Record<string, never>;
+            /** @description Who changed it last, and when. */
+            changed?: {
+                by: string | null;
+                /** Format: date-time */
+                at: string;
+            };
+            /** @description Where it is used; the first of them. */
+            uses?: {
+                list: string;
+                id: string;
+                name: string;
+                scope?: string;
+            }[];
+            /** @description In how many places it is used. */
+            count?: number;
         };
         ProblemAt: {
             path: string;
@@ -367,6 +721,8 @@ export interface components {
             name: string;
             note: string | null;
             lines: number;
+            /** @description Put away: kept, and out of the way. */
+            archived: boolean;
         };
         Reason: {
             code: components["schemas"]["ReasonCode"];
@@ -726,19 +1082,304 @@ export interface components {
                 };
             };
         };
+        /** @description A wire as the workbook has it; without an id it gets one made of its name. */
+        WireDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            size: components["schemas"]["size"];
+            construction: components["schemas"]["construction"];
+            insulation: components["schemas"]["material"];
+            strands?: components["schemas"]["count"];
+            conductor?: components["schemas"]["conductor"];
+            insulationOd?: components["schemas"]["positive"];
+            cores?: components["schemas"]["count"];
+            sheath?: components["schemas"]["sheath"];
+            minTemperature?: components["schemas"]["celsius"];
+            code?: components["schemas"]["code"];
+            listed?: components["schemas"]["listed"];
+        };
+        /** @description A wire as the workbook has it, and which version this is. */
+        WireKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            size: components["schemas"]["size"];
+            construction: components["schemas"]["construction"];
+            insulation: components["schemas"]["material"];
+            strands?: components["schemas"]["count"];
+            conductor?: components["schemas"]["conductor"];
+            insulationOd?: components["schemas"]["positive"];
+            cores?: components["schemas"]["count"];
+            sheath?: components["schemas"]["sheath"];
+            minTemperature?: components["schemas"]["celsius"];
+            code?: components["schemas"]["code"];
+            listed?: components["schemas"]["listed"];
+            version: string;
+        };
+        /** @description A terminal as the workbook has it; without an id it gets one made of its name. */
+        TerminalDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            class: components["schemas"]["class"];
+            size: components["schemas"]["range"];
+            shape?: components["schemas"]["code"];
+            nest?: components["schemas"]["code"];
+            strip?: components["schemas"]["stripLength"];
+            stud?: components["schemas"]["stud"];
+            insulationOd?: components["schemas"]["limits"];
+            seal?: components["schemas"]["limits"];
+            wiresPerBarrel?: components["schemas"]["count"];
+            takes?: components["schemas"]["takes"];
+            conductors?: components["schemas"]["conductors"];
+            sealed?: components["schemas"]["sealed"];
+            sleeve?: components["schemas"]["sleeveKind"];
+            sleeveToRear?: components["schemas"]["sleeveToRear"];
+            grade?: components["schemas"]["grade"];
+            suits?: components["schemas"]["suits"];
+            ends?: components["schemas"]["ends"];
+            extractCode?: components["schemas"]["code"];
+            barrel?: components["schemas"]["barrel"];
+            price?: components["schemas"]["cents"];
+        };
+        /** @description A terminal as the workbook has it, and which version this is. */
+        TerminalKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            class: components["schemas"]["class"];
+            size: components["schemas"]["range"];
+            shape?: components["schemas"]["code"];
+            nest?: components["schemas"]["code"];
+            strip?: components["schemas"]["stripLength"];
+            stud?: components["schemas"]["stud"];
+            insulationOd?: components["schemas"]["limits"];
+            seal?: components["schemas"]["limits"];
+            wiresPerBarrel?: components["schemas"]["count"];
+            takes?: components["schemas"]["takes"];
+            conductors?: components["schemas"]["conductors"];
+            sealed?: components["schemas"]["sealed"];
+            sleeve?: components["schemas"]["sleeveKind"];
+            sleeveToRear?: components["schemas"]["sleeveToRear"];
+            grade?: components["schemas"]["grade"];
+            suits?: components["schemas"]["suits"];
+            ends?: components["schemas"]["ends"];
+            extractCode?: components["schemas"]["code"];
+            barrel?: components["schemas"]["barrel"];
+            price?: components["schemas"]["cents"];
+            version: string;
+        };
+        /** @description A tool as the workbook has it; without an id it gets one made of its name. */
+        ToolDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            kind: components["schemas"]["kind"];
+            capabilities: components["schemas"]["Capability"][];
+            price?: components["schemas"]["cents"];
+            massGrams?: components["schemas"]["count"];
+            handSpan?: components["schemas"]["positive"];
+            gripForce?: components["schemas"]["positive"];
+            headSize?: components["schemas"]["positive"];
+            compact?: components["schemas"]["compact"];
+            oneHanded?: components["schemas"]["oneHanded"];
+            energy?: components["schemas"]["energy"];
+            requires?: components["schemas"]["requires"];
+            perUse?: components["schemas"]["cents"];
+            perMonth?: components["schemas"]["cents"];
+            inPlaceOnly?: components["schemas"]["inPlaceOnly"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A tool as the workbook has it, and which version this is. */
+        ToolKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            kind: components["schemas"]["kind"];
+            capabilities: components["schemas"]["Capability"][];
+            price?: components["schemas"]["cents"];
+            massGrams?: components["schemas"]["count"];
+            handSpan?: components["schemas"]["positive"];
+            gripForce?: components["schemas"]["positive"];
+            headSize?: components["schemas"]["positive"];
+            compact?: components["schemas"]["compact"];
+            oneHanded?: components["schemas"]["oneHanded"];
+            energy?: components["schemas"]["energy"];
+            requires?: components["schemas"]["requires"];
+            perUse?: components["schemas"]["cents"];
+            perMonth?: components["schemas"]["cents"];
+            inPlaceOnly?: components["schemas"]["inPlaceOnly"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description A kit as the workbook has it; without an id it gets one made of its name. */
+        KitDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            tools: components["schemas"]["tools"];
+            travels?: components["schemas"]["travels"];
+            hand?: components["schemas"]["hand"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A kit as the workbook has it, and which version this is. */
+        KitKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            tools: components["schemas"]["tools"];
+            travels?: components["schemas"]["travels"];
+            hand?: components["schemas"]["hand"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description A scope as the workbook has it; without an id it gets one made of its name. */
+        ScopeDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            houseRules?: components["schemas"]["houseRules"];
+            carry?: components["schemas"]["carry"];
+            days?: components["schemas"]["count"];
+            note?: components["schemas"]["text"];
+            archived?: boolean;
+            lines?: components["schemas"]["lines"];
+        };
+        /** @description A scope as the workbook has it, and which version this is. Its lines stand apart. */
+        ScopeKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            houseRules?: components["schemas"]["houseRules"];
+            carry?: components["schemas"]["carry"];
+            days?: components["schemas"]["count"];
+            note?: components["schemas"]["text"];
+            archived?: boolean;
+            version: string;
+        };
+        LineEdit: {
+            /** @description Of a line that is there */
+            id?: string;
+            /** @description The one that was seen; with the id */
+            version?: string;
+            /** @description Null takes it out */
+            line?: components["schemas"]["LineDraft"] | null;
+            /** @description Text by column, read as a table of work is */
+            cells?: {
+                [key: string]: string;
+            };
+            /** @description Of a new line: id of the one before it, empty for the first place */
+            after?: string;
+        };
+        LinesWritten: {
+            data: components["schemas"]["LineKept"][];
+            /** @description Number in the history */
+            change: number;
+        };
+        /** @description A scope with its lines. */
+        Scope: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            lines: components["schemas"]["lines"];
+            houseRules?: components["schemas"]["houseRules"];
+            carry?: components["schemas"]["carry"];
+            days?: components["schemas"]["count"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        SheetColumn: {
+            index: number;
+            says: components["schemas"]["SheetColumnName"];
+            unit?: string | null;
+        };
+        /** @enum {string} */
+        SheetColumnName: "quantity" | "wire" | "wireSize" | "wireConstruction" | "wireInsulation" | "wireColour" | "terminal" | "terminalFrom" | "terminalTo" | "wireB" | "wiresInBarrel" | "prep" | "stud" | "clamp" | "place" | "wet" | "ambient" | "noMains" | "access" | "midSpan" | "housing" | "sleeve" | "movable" | "torque" | "shear" | "temperature" | "note" | "designation" | "from" | "to";
+        SheetRows: {
+            sheets: string[];
+            sheet: string;
+            rows: string[][];
+            /** @description Place of the row with the names, counted from 0 */
+            head: number | null;
+            /** @description What the columns seem to say */
+            columns: components["schemas"]["SheetColumn"][];
+        };
+        Proposal: {
+            /** @description Keys as the workbook has them; always a name */
+            says: {
+                [key: string]: unknown;
+            };
+            missing: string[];
+            unknown: string[];
+        };
+        CellProblem: {
+            column: number | null;
+            value: string;
+            expected: string;
+            about?: string;
+            candidates?: string[];
+        };
+        SheetReading: {
+            lines: {
+                line: components["schemas"]["LineDraft"];
+                rows: number[];
+                status?: components["schemas"]["Status"];
+                checks?: components["schemas"]["Reason"][];
+            }[];
+            bad: {
+                row: number;
+                problems: components["schemas"]["CellProblem"][];
+            }[];
+            missing: {
+                /** @enum {string} */
+                about: "wire" | "terminal";
+                text: string;
+                /** @description Keys as the workbook has them; always a name */
+                says: {
+                    [key: string]: unknown;
+                };
+                missing: string[];
+                unknown: string[];
+                rows: number[];
+            }[];
+        };
+        HistoryChange: {
+            list: string;
+            scope?: string;
+            id: string;
+            before: Record<string, never> | null;
+            after: Record<string, never> | null;
+            follows?: string;
+        };
+        HistoryEntry: {
+            id: number;
+            /** @enum {string} */
+            event: "added" | "changed" | "removed" | "moved" | "copied" | "merged" | "edited" | "imported" | "undone";
+            by: string | null;
+            /** Format: date-time */
+            at: string;
+            /** @description The first of them */
+            changes: components["schemas"]["HistoryChange"][];
+            count: number;
+            undoes?: number;
+            from?: string;
+            import?: string;
+            file?: string;
+            counts?: Record<string, never>;
+        };
         id: string;
         name: string;
+        count: number;
+        kitEntry: {
+            tool: components["schemas"]["id"];
+            count?: components["schemas"]["count"];
+        };
+        tools: components["schemas"]["kitEntry"][];
+        travels: boolean;
+        positive: number;
+        hand: {
+            gripForce?: components["schemas"]["positive"];
+            handSpan?: components["schemas"]["positive"];
+        };
+        text: string;
         /** @enum {unknown} */
         kind: "cutter" | "stripper" | "sheath-stripper" | "crimper" | "press" | "die" | "heat" | "solder" | "torque" | "extractor" | "puller" | "screw-cutter" | "wrench" | "pliers" | "vise" | "magnifier" | "light" | "marker" | "drill" | "duct-cutter" | "tie-tool" | "meter" | "two-pole-tester" | "proximity-tester" | "eye-protection" | "first-aid" | "other";
         /** Format: size-range */
         range: string;
-        positive: number;
-        count: number;
         /** @enum {unknown} */
         grade: "proper" | "makeshift";
         /** @enum {unknown} */
         skill: "any" | "trained";
-        text: string;
         cut: {
             /** @constant */
             op: "cut";
@@ -923,22 +1564,10 @@ export interface components {
             inPlaceOnly?: boolean;
             note?: components["schemas"]["text"];
         };
-        kitEntry: {
-            tool: components["schemas"]["id"];
-            count?: components["schemas"]["count"];
-        };
-        hand: {
-            gripForce?: components["schemas"]["positive"];
-            handSpan?: components["schemas"]["positive"];
-        };
-        kit: {
-            id: components["schemas"]["id"];
-            name: components["schemas"]["name"];
-            tools: components["schemas"]["kitEntry"][];
-            travels?: boolean;
-            hand?: components["schemas"]["hand"];
-            note?: components["schemas"]["text"];
-        };
+        compact: boolean;
+        oneHanded: boolean;
+        requires: components["schemas"]["id"][];
+        inPlaceOnly: boolean;
         /** @enum {unknown} */
         preset: "building" | "vehicle" | "marine" | "panel" | "aircraft" | "bench";
         /** @enum {unknown} */
@@ -973,6 +1602,7 @@ export interface components {
             backupFor?: components["schemas"]["operation"][];
             carry?: components["schemas"]["kind"][];
         };
+        carry: components["schemas"]["kind"][];
         /** @enum {unknown} */
         preparation: "none" | "re-laid" | "twist" | "tin";
         /** Format: stud */
@@ -1013,6 +1643,15 @@ export interface components {
             temperature?: components["schemas"]["celsius"];
             add?: components["schemas"]["handStep"][];
             drop?: components["schemas"]["handStep"][];
+            note?: components["schemas"]["text"];
+        };
+        lines: components["schemas"]["line"][];
+        kit: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            tools: components["schemas"]["kitEntry"][];
+            travels?: boolean;
+            hand?: components["schemas"]["hand"];
             note?: components["schemas"]["text"];
         };
         /** Format: wire-size */
@@ -1079,8 +1718,80 @@ export interface components {
             barrel?: components["schemas"]["barrel"];
             price?: components["schemas"]["cents"];
         };
+        listed: boolean;
+        takes: components["schemas"]["construction"][];
+        conductors: components["schemas"]["conductor"][];
+        sealed: boolean;
+        sleeveToRear: boolean;
+        suits: components["schemas"]["place"][];
+        /** @enum {unknown} */
+        ends: 1 | 2;
     };
-    responses: never;
+    responses: {
+        /** @description Busy, or the database does not answer; Retry-After says when to try again */
+        Busy: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not signed in */
+        NotSignedIn: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description Not allowed */
+        NotAllowed: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description With every problem */
+        WithProblems: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description No such scope, kit or line */
+        NoSuchThing: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description No version was said */
+        NoVersion: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+        /** @description It is another by now */
+        Stale: {
+            headers: {
+                [name: string]: unknown;
+            };
+            content: {
+                "application/problem+json": components["schemas"]["Problem"];
+            };
+        };
+    };
     parameters: never;
     requestBodies: never;
     headers: never;
@@ -1135,15 +1846,7 @@ export interface operations {
                     "application/json": components["schemas"]["Session"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     signIn: {
@@ -1213,15 +1916,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     signOut: {
@@ -1240,24 +1935,8 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
         };
     };
     listKits: {
@@ -1280,24 +1959,36 @@ export interface operations {
                     };
                 };
             };
-            /** @description Not signed in */
-            401: {
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["Problem"];
+                    "application/json": components["schemas"]["KitKept"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
         };
     };
     listTools: {
@@ -1321,24 +2012,36 @@ export interface operations {
                     };
                 };
             };
-            /** @description Not signed in */
-            401: {
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["Problem"];
+                    "application/json": components["schemas"]["ToolKept"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
         };
     };
     listScopes: {
@@ -1361,24 +2064,36 @@ export interface operations {
                     };
                 };
             };
-            /** @description Not signed in */
-            401: {
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addScope: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScopeDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
                 headers: {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/problem+json": components["schemas"]["Problem"];
+                    "application/json": components["schemas"]["ScopeKept"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
         };
     };
     showCoverage: {
@@ -1408,15 +2123,7 @@ export interface operations {
                     "application/json": components["schemas"]["Coverage"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
             /** @description No such kit or scope */
             404: {
                 headers: {
@@ -1435,15 +2142,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     listOthers: {
@@ -1480,15 +2179,7 @@ export interface operations {
                     };
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
             /** @description No such line or step */
             404: {
                 headers: {
@@ -1507,15 +2198,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     exportWorkbook: {
@@ -1536,15 +2219,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
             /** @description A hand does not export */
             403: {
                 headers: {
@@ -1554,15 +2229,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     checkImport: {
@@ -1590,24 +2257,8 @@ export interface operations {
                     "application/json": components["schemas"]["Import"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             /** @description Too large */
             413: {
                 headers: {
@@ -1635,15 +2286,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     applyImport: {
@@ -1667,24 +2310,8 @@ export interface operations {
                     "application/json": components["schemas"]["Import"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             /** @description No such import */
             404: {
                 headers: {
@@ -1712,15 +2339,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     undoImport: {
@@ -1742,24 +2361,8 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             /** @description No such import */
             404: {
                 headers: {
@@ -1778,15 +2381,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     listReasons: {
@@ -1809,15 +2404,7 @@ export interface operations {
                     };
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     showOpenApi: {
@@ -1838,15 +2425,7 @@ export interface operations {
                     "application/json": Record<string, never>;
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     showWorkbookSchema: {
@@ -1867,15 +2446,7 @@ export interface operations {
                     "application/schema+json": Record<string, never>;
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            503: components["responses"]["Busy"];
         };
     };
     readEntry: {
@@ -1908,42 +2479,10 @@ export interface operations {
                     "application/json": components["schemas"]["Entry"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such scope, kit or line */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description With every problem */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
         };
     };
     listLines: {
@@ -1969,33 +2508,9 @@ export interface operations {
                     };
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such scope, kit or line */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
         };
     };
     addLine: {
@@ -2026,51 +2541,11 @@ export interface operations {
                     "application/json": components["schemas"]["LineKept"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such scope, kit or line */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description With every problem */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
         };
     };
     replaceLine: {
@@ -2103,33 +2578,9 @@ export interface operations {
                     "application/json": components["schemas"]["LineKept"];
                 };
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such scope, kit or line */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
             /** @description It is another by now: present says what is there */
             412: {
                 headers: {
@@ -2139,33 +2590,9 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description With every problem */
-            422: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No version was said */
-            428: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            422: components["responses"]["WithProblems"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
         };
     };
     removeLine: {
@@ -2192,33 +2619,9 @@ export interface operations {
                 };
                 content?: never;
             };
-            /** @description Not signed in */
-            401: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description Not allowed */
-            403: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
-            /** @description No such scope, kit or line */
-            404: {
-                headers: {
-                    [name: string]: unknown;
-                };
-                content: {
-                    "application/problem+json": components["schemas"]["Problem"];
-                };
-            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
             /** @description It is another by now: present says what is there */
             412: {
                 headers: {
@@ -2228,8 +2631,100 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description No version was said */
-            428: {
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listWires: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in name, id or size */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["WireKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addWire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WireDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WireKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readWire: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WireKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2237,8 +2732,41 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
-            /** @description Busy, or the database does not answer; Retry-After says when to try again */
-            503: {
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceWire: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WireDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WireKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };
@@ -2246,6 +2774,1209 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeWire: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listTerminals: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in name, id or size */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["TerminalKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addTerminal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TerminalDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminalKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readTerminal: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminalKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceTerminal: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TerminalDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminalKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeTerminal: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readTool: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such tool */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceTool: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such tool */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeTool: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such tool */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readKit: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceKit: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["KitDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["KitKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeKit: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readScope: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScopeKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceScope: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ScopeDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ScopeKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeScope: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    editLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    changes?: components["schemas"]["LineEdit"][];
+                    /** @description Ids that come in this order in the places that they have together */
+                    order?: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LinesWritten"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            /** @description A line is another by now */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem, below changes/N */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    copyScope: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    id: string;
+                    name: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Made */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Scope"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    mergeScope: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Id of the other one */
+                    scope: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Number in the history */
+                        change: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSheetFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    table: string;
+                    /** @description By its name; the first that is not empty otherwise */
+                    sheet?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Its rows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetRows"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is no table */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many at once */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSheet: {
+        parameters: {
+            query?: {
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description By their place in the table */
+                    rows: {
+                        [key: string]: string[];
+                    };
+                    columns: components["schemas"]["SheetColumn"][];
+                    kit?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Read */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SheetReading"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    nameColumns: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    columns: {
+                        name: string;
+                        says: components["schemas"]["SheetColumnName"] | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Remembered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listAliases: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            alias: number;
+                            words: string;
+                            /** @enum {string} */
+                            about: "wire" | "terminal";
+                            id: string;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    callThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    words: string;
+                    /** @enum {string} */
+                    about: "wire" | "terminal";
+                    id: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Remembered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire or terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    forgetAlias: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number */
+                alias: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Forgotten */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such word */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    proposeThing: {
+        parameters: {
+            query: {
+                /** @description wire or terminal */
+                about: "wire" | "terminal";
+                /** @description What is known of it */
+                text: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The proposal */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Proposal"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readHistory: {
+        parameters: {
+            query?: {
+                /** @description Only what is older than this entry */
+                before?: number;
+                /** @description Only what is about this, like lines/cabin/l1, lines/cabin or wires/w12 */
+                about?: string;
+                /** @description So many at once */
+                most?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["HistoryEntry"][];
+                        /** @description before of the page after it */
+                        next: number | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    undoChange: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its number */
+                entry: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back: what is there now, and the entry for that */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: Record<string, never>[];
+                        change: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such entry */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something of it has been changed since, or is used by now */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    readVersion: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        version: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
         };
     };
 }

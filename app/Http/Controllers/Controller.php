@@ -6,7 +6,14 @@ namespace App\Http\Controllers;
 
 use App\Models\Shop;
 use App\Models\User;
+use App\Workbook\Version;
+use App\Workbook\Written;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
+use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Controllers are thin: load, call the core, store, answer. No rule of the job stands here. */
 abstract class Controller
@@ -22,5 +29,53 @@ abstract class Controller
     protected function shop(Request $request): Shop
     {
         return Shop::ofId($this->person($request)->shop_id);
+    }
+
+    /** Which version of it the writer has seen. */
+    protected static function seen(Request $request): string
+    {
+        return preg_match('~^"([0-9a-f]{16})"$~D', (string) $request->header('If-Match'), $version) === 1
+            ? $version[1]
+            : throw new HttpException(428, 'Say in If-Match which version of it you have seen, in quotation marks.');
+    }
+
+    /**
+     * What came as JSON: objects stay objects, so that the codec can tell an empty one from a list.
+     *
+     * @param string $name of what it is, for the problem
+     */
+    protected static function item(Request $request, string $name): \stdClass
+    {
+        $body = json_decode($request->getContent());
+
+        return $body instanceof \stdClass ? $body : throw new InvalidWorkbook([new Problem($name, null, 'must be a ' . $name . ' as the workbook has it, as a JSON object')]);
+    }
+
+    /** What was written with its version, and the number under which the history has it. */
+    protected function written(Written $written, int $status = 200): JsonResponse
+    {
+        $thing = Version::with($written->things[0] ?? new \stdClass());
+
+        return $this->json($thing, $status, ['ETag' => '"' . $thing['version'] . '"', ...self::entry($written)]);
+    }
+
+    protected function gone(Written $written): Response
+    {
+        return new Response(status: 204, headers: self::entry($written));
+    }
+
+    /** @return array<string, string> */
+    protected static function entry(Written $written): array
+    {
+        return ['Gondrik-Change' => (string) $written->entry];
+    }
+
+    /**
+     * @param array<string, mixed>  $data
+     * @param array<string, string> $headers
+     */
+    protected function json(array $data, int $status = 200, array $headers = []): JsonResponse
+    {
+        return new JsonResponse($data, $status, $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 }

@@ -67,10 +67,4 @@ final class CoverageController extends Controller
 
         return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
     }
-
-    /** @param array<string, mixed> $data */
-    private function json(array $data): JsonResponse
-    {
-        return new JsonResponse($data, options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
-    }
 }

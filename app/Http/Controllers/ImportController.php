@@ -26,7 +26,7 @@ final class ImportController extends Controller
         $shop = $this->shop($request);
         $found = $shop->imports()->findOrFail($import);
 
-        return new ImportResource($found, $history->apply($shop, $found));
+        return new ImportResource($found, $history->apply($shop, $found, $this->person($request)));
     }
 
     /** Takes an applied import back, as long as nothing has changed since. */

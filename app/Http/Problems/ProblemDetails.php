@@ -18,8 +18,8 @@ final readonly class ProblemDetails
         private string $detail,
         private array $problems = [],
         private ProblemType $type = ProblemType::Plain,
-        /** @var array<string, mixed>|null what is there now, where somebody was to write over it */
-        private ?array $present = null,
+        /** @var array<string, mixed> members of the type: what is there now, who changed it, where it is used */
+        private array $more = [],
     ) {}
 
     public static function ofWorkbook(InvalidWorkbook $error): self
@@ -44,6 +44,6 @@ final readonly class ProblemDetails
     /** @return array<string, mixed> */
     public function toArray(): array
     {
-        return ['type' => $this->type->value, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, ...$this->problems === [] ? [] : ['problems' => $this->problems], ...$this->present === null ? [] : ['present' => $this->present]];
+        return ['type' => $this->type->value, 'title' => $this->title, 'status' => $this->status, 'detail' => $this->detail, ...$this->problems === [] ? [] : ['problems' => $this->problems], ...$this->more];
     }
 }

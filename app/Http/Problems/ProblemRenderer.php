@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 use App\Workbook\ChangedMeanwhile;
+use App\Workbook\InUse;
 use App\Workbook\StaleVersion;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Auth\AuthenticationException;
@@ -27,7 +28,8 @@ final class ProblemRenderer
             $error instanceof InvalidWorkbook => ProblemDetails::ofWorkbook($error),
             $error instanceof ValidationException => ProblemDetails::ofFields($error),
             $error instanceof ChangedMeanwhile => new ProblemDetails(409, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed),
-            $error instanceof StaleVersion => new ProblemDetails(412, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed, present: $error->present),
+            $error instanceof StaleVersion => new ProblemDetails(412, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed, more: ['present' => $error->present, ...$error->changed === null ? [] : ['changed' => $error->changed]]),
+            $error instanceof InUse => new ProblemDetails(409, 'It is used', $error->getMessage(), type: ProblemType::InUse, more: ['uses' => $error->uses, 'count' => $error->count]),
             $error instanceof AuthenticationException => new ProblemDetails(401, 'Not signed in', 'Sign in and try again.'),
             $error instanceof HttpException => self::http($error),
             $error instanceof \PDOException => self::database($error),

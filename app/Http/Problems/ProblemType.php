@@ -11,4 +11,6 @@ enum ProblemType: string
 
     /** What was to be written has been changed by somebody else since it was read. */
     case Changed = 'urn:gondrik:problem:changed';
+    /** What was to be taken away is used; uses says where. */
+    case InUse = 'urn:gondrik:problem:in-use';
 }

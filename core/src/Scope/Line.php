@@ -71,7 +71,27 @@ final readonly class Line
     /** The same line, so many times. */
     public function times(int $quantity): self
     {
-        return new self($this->id, $this->wire, $this->terminal, $quantity, $this->wireB, $this->joint, $this->surroundings, $this->torque, $this->shear, $this->temperature, $this->byHand, $this->note);
+        return $this->with($this->id, $quantity);
+    }
+
+    /** The same line under another id. */
+    public function called(string $id): self
+    {
+        return $this->with($id, $this->quantity);
+    }
+
+    private function with(string $id, int $quantity): self
+    {
+        return new self($id, $this->wire, $this->terminal, $quantity, $this->wireB, $this->joint, $this->surroundings, $this->torque, $this->shear, $this->temperature, $this->byHand, $this->note);
+    }
+
+    /** Whether two lines say the same but for their ids and how many there are. */
+    public function saysTheSameAs(self $other): bool
+    {
+        return [$this->wire?->id, $this->terminal?->id, $this->wireB?->id, $this->note] === [$other->wire?->id, $other->terminal?->id, $other->wireB?->id, $other->note]
+            && $this->hasFiguresOf($other)
+            // Of two readings the groups are other objects of the same content.
+            && serialize([$this->joint, $this->surroundings, $this->byHand]) === serialize([$other->joint, $other->surroundings, $other->byHand]);
     }
 
     /**

@@ -27,4 +27,29 @@ final readonly class Scope
         public ?int $days = null,
         public ?string $note = null,
     ) {}
+
+    /**
+     * This scope with the lines of another: what is the same work here already is added to its line, all else follows at the
+     * end, under another id where its own is taken.
+     */
+    public function with(self $other): self
+    {
+        $lines = array_column($this->lines, null, 'id');
+        foreach ($other->lines as $line) {
+            $same = null;
+            foreach ($lines as $own) {
+                $same ??= $own->saysTheSameAs($line) ? $own : null;
+            }
+            if ($same !== null) {
+                $lines[$same->id] = $same->times($same->quantity + $line->quantity);
+                continue;
+            }
+            for ($id = $line->id, $next = 2; isset($lines[$id]); $next++) {
+                $id = $line->id . '-' . $next;
+            }
+            $lines[$id] = $line->called($id);
+        }
+
+        return new self($this->id, $this->name, array_values($lines), $this->houseRules, $this->carry, $this->days, $this->note);
+    }
 }

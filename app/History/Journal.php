@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Change as ChangeModel;
+use App\Models\Shop;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Collection;
+
+/** The one history of a shop: every change is an entry with who, when, before and after. */
+final readonly class Journal
+{
+    /**
+     * Keeps an entry; to be called in the transaction of the change itself. Who it was is whoever is signed in.
+     *
+     * @param list<Change>         $changes
+     * @param array<string, mixed> $more    besides the changes: the file of an import, the entry that was taken back
+     * @param list<string>         $about   paths besides those of the changes
+     *
+     * @return int its number
+     */
+    public function keep(Shop $shop, Event $event, array $changes, array $more = [], array $about = []): int
+    {
+        $paths = array_values(array_unique([...array_merge(...array_map(static fn(Change $change): array => $change->place->about(), $changes)), ...$about]));
+        $kept = activity()
+            ->event($event->value)
+            ->withProperties(['changes' => array_map(static fn(Change $change): array => $change->written(), $changes), ...$more])
+            ->tap(static function (ChangeModel $entry) use ($shop, $paths): void {
+                $entry->shop_id = $shop->id;
+                // Ids need no quoting, as the schema sees to it.
+                $entry->about = '{' . implode(',', $paths) . '}';
+            })
+            ->log($event->value);
+        assert($kept instanceof ChangeModel);
+
+        return $kept->id;
+    }
+
+    /** @throws ModelNotFoundException<ChangeModel> when the shop has no such entry */
+    public function entry(Shop $shop, int $id): ChangeModel
+    {
+        return $this->of($shop)->whereKey($id)->firstOrFail();
+    }
+
+    /**
+     * @return list<Change>
+     *
+     * @throws ModelNotFoundException<ChangeModel> when the shop has no such entry
+     */
+    public function changes(Shop $shop, int $id): array
+    {
+        return array_values(array_map(Change::read(...), $this->entry($shop, $id)->properties->changes));
+    }
+
+    /**
+     * Whether an entry has changed wires, terminals or tools.
+     *
+     * @throws ModelNotFoundException<ChangeModel> when the shop has no such entry
+     */
+    public function touchesCatalogue(Shop $shop, int $id): bool
+    {
+        foreach ($this->changes($shop, $id) as $change) {
+            if (in_array(WorkbookList::tryFrom($change->place->list), [WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param int|null    $before only entries older than this one
+     * @param string|null $about  path of what they are about
+     *
+     * @return Collection<int, ChangeModel> the newest first, each with who it was
+     */
+    public function page(Shop $shop, int $most, ?int $before = null, ?string $about = null): Collection
+    {
+        return $this->of($shop)
+            ->when($before, static fn(Builder $entries, int $before): Builder => $entries->where('id', '<', $before))
+            ->when($about, static fn(Builder $entries, string $about): Builder => $entries->whereRaw('about @> array[?]::text[]', [$about]))
+            ->with('causer')->orderByDesc('id')->limit($most)->get();
+    }
+
+    /** @return array{by: string|null, at: string}|null who changed it last, and when; null when the history does not know */
+    public function last(Shop $shop, Place $place): ?array
+    {
+        $paths = '{' . implode(',', $place->about()) . '}';
+        // An import names the scopes whose lines it brought, not every line.
+        $entry = $this->of($shop)->with('causer')->whereRaw('about && ?::text[]', [$paths])
+            ->where(static fn(Builder $entries): Builder => $entries->whereRaw('about @> array[?]::text[]', [$place->path()])->orWhere('event', Event::Imported->value))
+            ->orderByDesc('id')->first();
+
+        return $entry === null ? null : ['by' => $entry->causer?->name, 'at' => $entry->created_at->toIso8601ZuluString()];
+    }
+
+    /** @return Builder<ChangeModel> */
+    private function of(Shop $shop): Builder
+    {
+        return ChangeModel::query()->where('shop_id', $shop->id);
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\History;
+
+use App\Models\Shop;
+use App\Workbook\ChangedMeanwhile;
+use App\Workbook\InUse;
+use App\Workbook\ShopChanges;
+use App\Workbook\ShopStore;
+use App\Workbook\Version;
+use App\Workbook\Written;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Takes an entry of the history back, as long as everything is still as it left it; that is an entry of its own. */
+final readonly class Undo
+{
+    public function __construct(private ShopStore $store, private ShopChanges $changes, private Journal $journal) {}
+
+    /**
+     * @throws ModelNotFoundException<\App\Models\Change> when the shop has no such entry
+     * @throws ConflictHttpException                      when it cannot be taken back this way
+     * @throws ChangedMeanwhile                           when something of it has been changed since
+     * @throws InUse                                      when something that it added is used by now
+     */
+    public function undo(Shop $shop, int $entry): Written
+    {
+        return $this->store->change($shop, function (Shop $locked) use ($entry): Written {
+            $changes = $this->journal->changes($locked, $entry);
+            if ($changes === []) {
+                throw new ConflictHttpException('This is taken back where files are brought in.');
+            }
+            $lines = $this->changes->presentLines($locked, array_map(static fn(Change $change): Place => $change->place, $changes));
+            foreach ($changes as $change) {
+                $this->refuseWhatHasChanged($locked, $change, $lines);
+            }
+            try {
+                return $this->changes->write($locked, Event::Undone, array_map(static fn(Change $change): Change => $change->inverse(), $changes), ['undoes' => $entry]);
+            } catch (InvalidWorkbook $error) {
+                throw new ChangedMeanwhile('It can no longer be taken back: ' . $error->problems[0]->expected . '.');
+            }
+        });
+    }
+
+    /** @param array<string, \stdClass> $lines as they are now, by path */
+    private function refuseWhatHasChanged(Shop $shop, Change $change, array $lines): void
+    {
+        if ($change->place->isOrder()) {
+            $left = $change->after->lines ?? [];
+            if (array_values(array_intersect($this->changes->order($shop, $change->place->id), $left)) !== $left) {
+                throw new ChangedMeanwhile('The lines have been put into another order since.');
+            }
+
+            return;
+        }
+        $isWhole = isset($change->after->lines) || isset($change->before->lines);
+        $present = $change->place->isLine() ? $lines[$change->place->path()] ?? null : $this->changes->present($shop, $change->place, $isWhole);
+        $isSame = $present === null || $change->after === null ? $present === $change->after : Version::of($present) === Version::of($change->after);
+        if (!$isSame) {
+            throw new ChangedMeanwhile('"' . $change->place->id . '" has been changed since; taking this back would undo that too.');
+        }
+    }
+}

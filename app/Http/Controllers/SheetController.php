@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SheetFileRequest;
+use App\Http\Requests\SheetRequest;
+use App\Sheets\SheetFile;
+use App\Workbook\ShopWords;
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Output\SheetWriter;
+use Gondrik\Core\Sheet\Mapping;
+use Gondrik\Core\Sheet\SheetReader;
+use Illuminate\Http\JsonResponse;
+
+/** Tables of work that people bring: first their rows, then what the rows say as lines. Nothing is written here. */
+final class SheetController extends Controller
+{
+    public function __construct(private readonly ShopWords $words) {}
+
+    /** The rows of a file, where its head is, and what its columns seem to say. */
+    public function rows(SheetFileRequest $request, SheetFile $files): JsonResponse
+    {
+        $table = $files->read($request->path(), $request->sheet());
+        $remembered = $this->words->columns($this->shop($request));
+        $head = Mapping::headOf($table['rows'], $remembered);
+
+        return $this->json([...$table, 'head' => $head, 'columns' => SheetWriter::columns($head === null ? null : Mapping::recognised($table['rows'][$head], $remembered))]);
+    }
+
+    /** What rows say as lines of a scope, and how the kit in hand judges them. */
+    public function read(SheetRequest $request, ShopWorkbook $workbooks, string $scope): JsonResponse
+    {
+        $shop = $this->shop($request);
+        $workbook = $workbooks->forEntry($shop, $scope, $request->kit());
+        $mapping = $request->mapping();
+        $readings = (new SheetReader($workbook->wires, $workbook->terminals, $this->words->aliases($shop)))->read($mapping, $request->rows());
+
+        return $this->json((new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null));
+    }
+}

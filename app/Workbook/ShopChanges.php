@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbook;
+
+use App\History\Change;
+use App\History\Event;
+use App\History\Journal;
+use App\History\Place;
+use App\Models\Scope as ScopeModel;
+use App\Models\Shop;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\LinesCodec;
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/**
+ * Writes changes into a shop and one entry for them into its history. What is written was seen before by whoever calls this;
+ * it is read by the codec all the same, so that what the shop has become stays a workbook.
+ */
+final readonly class ShopChanges
+{
+    public function __construct(
+        private ShopStore $store = new ShopStore(),
+        private ShopWorkbook $shops = new ShopWorkbook(),
+        private ThingReader $reader = new ThingReader(),
+        private Uses $uses = new Uses(),
+        private Journal $journal = new Journal(),
+        private LinesCodec $lines = new LinesCodec(),
+        private ObjectCodec $objects = new ObjectCodec(),
+    ) {}
+
+    /**
+     * @param Shop                 $shop    under its lock
+     * @param list<Change>         $changes things each at most once
+     * @param array<string, mixed> $more    for the history
+     *
+     * @throws InvalidWorkbook with every problem of the first kind that has some, below "changes/N/wire" and so on
+     * @throws InUse           when something to be taken away is used
+     */
+    public function write(Shop $shop, Event $event, array $changes, array $more = []): Written
+    {
+        $things = array_fill(0, count($changes), null);
+        foreach (WorkbookList::cases() as $list) {
+            foreach (self::coming($changes, $list->value) as $index => $change) {
+                $things[$index] = $this->put($shop, $list, $index, $change);
+            }
+        }
+        $scopes = array_unique(array_filter(array_map(static fn(Change $change): ?string => $change->place->isOrder() ? $change->place->id : $change->place->scope, $changes), is_string(...)));
+        foreach ($scopes as $scope) {
+            foreach ($this->writeLines($shop, $scope, $changes) as $index => $line) {
+                $things[$index] = $line;
+            }
+        }
+        foreach (array_reverse(WorkbookList::cases()) as $list) {
+            foreach ($changes as $change) {
+                if ($change->place->list === $list->value && $change->after === null) {
+                    $this->uses->refuse($shop, $list, $change->place->id);
+                    $this->store->remove($shop, $list, $change->place->id);
+                }
+            }
+        }
+        $kept = array_map(static fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $change->after, $change->follows), $changes, $things);
+
+        return new Written($this->journal->keep($shop, $event, $kept, $more), array_values($things));
+    }
+
+    /**
+     * @param list<Change> $changes
+     *
+     * @return array<int, Change> those of one list that leave something there, by their place
+     */
+    private static function coming(array $changes, string $list): array
+    {
+        return array_filter($changes, static fn(Change $change): bool => $change->place->list === $list && $change->after !== null);
+    }
+
+    private function put(Shop $shop, WorkbookList $list, int $index, Change $change): \stdClass
+    {
+        $item = clone ($change->after ?? new \stdClass());
+        $isArchived = ($item->archived ?? false) === true;
+        $isHead = $list === WorkbookList::Scopes && !isset($item->lines);
+        if ($list === WorkbookList::Scopes) {
+            unset($item->archived);
+        }
+        if ($isHead) {
+            // Its lines are written by themselves.
+            $item->lines = [];
+        }
+        try {
+            $thing = $this->reader->read($shop, $list, $item, replaces: $change->before !== null);
+        } catch (InvalidWorkbook $error) {
+            throw self::below('changes/' . $index, $error);
+        }
+        if ($isHead && $change->before !== null && $thing instanceof Scope) {
+            $this->store->putHead($shop, $thing);
+        } else {
+            $this->store->put($shop, $list, [$thing]);
+        }
+        if ($change->before === null && $change->follows !== null) {
+            $this->store->place($shop, $list, $thing->id, $change->follows);
+        }
+        $written = $this->objects->write($thing);
+        if ($list === WorkbookList::Scopes) {
+            $this->store->archive($shop, $thing->id, $isArchived);
+            if ($isHead) {
+                unset($written->lines);
+            }
+            if ($isArchived) {
+                $written->archived = true;
+            }
+        }
+
+        return $written;
+    }
+
+    /**
+     * @param list<Change> $changes
+     *
+     * @return array<int, \stdClass> lines as written, by the place of their change
+     */
+    private function writeLines(Shop $shop, string $scope, array $changes): array
+    {
+        $ofScope = array_filter($changes, static fn(Change $change): bool => $change->place->scope === $scope || ($change->place->isOrder() && $change->place->id === $scope));
+        $order = new Order($this->order($shop, $scope));
+        $coming = $removed = [];
+        foreach ($ofScope as $index => $change) {
+            if ($change->place->isOrder()) {
+                $order->arrange($change->after->lines ?? []);
+                continue;
+            }
+            $id = $change->place->id;
+            if ($change->after === null) {
+                $order->remove($id);
+                $removed[] = $id;
+                continue;
+            }
+            $coming[$index] = $change->after;
+            if ($change->before === null) {
+                $order->add($id, $change->follows);
+            }
+        }
+        $catalogue = $this->shops->named($shop, self::named($coming, 'wire', 'wireB'), self::named($coming, 'terminal'));
+        [$lines, $problems] = $this->lines->read($catalogue->wires, $catalogue->terminals, $coming);
+        $told = [];
+        foreach ($problems as $index => $ofLine) {
+            foreach ($ofLine as $problem) {
+                $told[] = new Problem('changes/' . $index . '/line' . ($problem->path === '' ? '' : '/' . $problem->path), $problem->value, $problem->expected);
+            }
+        }
+        if ($told !== []) {
+            throw new InvalidWorkbook($told);
+        }
+        $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids());
+
+        return array_map($this->objects->write(...), $lines);
+    }
+
+    /**
+     * @param array<int, \stdClass> $lines
+     *
+     * @return list<string>
+     */
+    private static function named(array $lines, string ...$keys): array
+    {
+        $ids = [];
+        foreach ($lines as $line) {
+            foreach ($keys as $key) {
+                // What is no id is told by the schema.
+                $ids[] = is_string($line->{$key} ?? null) ? $line->{$key} : null;
+            }
+        }
+
+        return array_values(array_unique(array_filter($ids, is_string(...))));
+    }
+
+    private static function below(string $path, InvalidWorkbook $error): InvalidWorkbook
+    {
+        return new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem($path . '/' . $problem->path, $problem->value, $problem->expected), $error->problems));
+    }
+
+    /**
+     * @return list<string> ids of the lines of a scope
+     *
+     * @throws ModelNotFoundException<ScopeModel> when the shop has no such scope
+     */
+    public function order(Shop $shop, string $scope): array
+    {
+        $row = $shop->scopes()->where('code', $scope)->firstOrFail();
+
+        return array_map(strval(...), array_values($shop->lines()->where('scope_id', $row->id)->orderBy('position')->pluck('code')->all()));
+    }
+
+    /**
+     * The lines among these places as they are now.
+     *
+     * @param list<Place> $places
+     *
+     * @return array<string, \stdClass> as the codec writes them, by path
+     */
+    public function presentLines(Shop $shop, array $places): array
+    {
+        $ids = $lines = [];
+        foreach ($places as $place) {
+            if ($place->isLine()) {
+                $ids[(string) $place->scope][] = $place->id;
+            }
+        }
+        foreach ($ids as $scope => $ofScope) {
+            // A scope that is gone has taken its lines along.
+            $isThere = $shop->scopes()->where('code', $scope)->exists();
+            foreach ($isThere ? $this->shops->lines($shop, (string) $scope, $ofScope) : [] as $line) {
+                $lines[Place::line((string) $scope, $line->id)->path()] = $this->objects->write($line);
+            }
+        }
+
+        return $lines;
+    }
+
+    /**
+     * What stands at the place of a thing now, as the codec writes it.
+     *
+     * @param bool $whole of a scope with its lines
+     */
+    public function present(Shop $shop, Place $place, bool $whole = false): ?\stdClass
+    {
+        $list = WorkbookList::from($place->list);
+        $thing = $this->shops->things($shop, $list, [$place->id], $whole)[0] ?? null;
+        if ($thing === null) {
+            return null;
+        }
+        $written = $this->objects->write($thing);
+        if ($list === WorkbookList::Scopes) {
+            if (!$whole) {
+                unset($written->lines);
+            }
+            if ($shop->scopes()->where('code', $place->id)->value('archived') === true) {
+                $written->archived = true;
+            }
+        }
+
+        return $written;
+    }
+}

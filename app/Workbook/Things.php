@@ -1,0 +1,166 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbook;
+
+use App\History\Change;
+use App\History\Event;
+use App\History\Journal;
+use App\History\Place;
+use App\Models\CatalogueItem;
+use App\Models\Shop;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Contracts\Pagination\CursorPaginator;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Str;
+
+/** Wires, terminals, tools, kits and scopes one by one; a scope without its lines, which are written by themselves. */
+final readonly class Things
+{
+    private const LONGEST_ID = 64;
+
+    public function __construct(private ShopStore $store, private ShopWorkbook $shops, private ShopChanges $changes, private Journal $journal) {}
+
+    /**
+     * @param string|null $search words that each must stand in its name, id or size
+     * @param string      $sort   place or name, with a minus from the end
+     *
+     * @return array{data: list<array<string, mixed>>, next: string|null} each as the codec writes it, with its version
+     */
+    public function page(Shop $shop, WorkbookList $list, int $most, ?string $search = null, string $sort = 'place'): array
+    {
+        $rows = ShopWorkbook::of($shop, $list);
+        $texts = in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true) ? ['name', 'code', 'size'] : ['name', 'code'];
+        foreach (preg_split('~\s+~u', trim((string) $search), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
+            $rows->whereRaw('concat_ws(\' \', ' . implode(', ', $texts) . ') ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
+        }
+        $isFromTheEnd = str_starts_with($sort, '-');
+        /** @var CursorPaginator<int, CatalogueItem> $page */
+        $page = $rows->orderBy(ltrim($sort, '-') === 'name' ? 'name' : 'position', $isFromTheEnd ? 'desc' : 'asc')->orderBy('id')->cursorPaginate($most, ['id', 'code', 'name', 'position']);
+        $ids = array_values(array_map(static fn(CatalogueItem $row): string => $row->code, $page->items()));
+        $things = $this->shops->things($shop, $list, $ids);
+
+        return [
+            'data' => array_map(fn(object $thing): array => Version::with($this->written($shop, $list, $thing)), $things),
+            'next' => $page->nextCursor()?->encode(),
+        ];
+    }
+
+    /**
+     * @return array<string, mixed> as the codec writes it, with its version
+     *
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function one(Shop $shop, WorkbookList $list, string $id): array
+    {
+        return Version::with($this->present($shop, $list, $id));
+    }
+
+    /**
+     * Adds a thing; without an id it gets one made of its name.
+     *
+     * @throws InvalidWorkbook with every problem, below "wire", "kit" and so on
+     */
+    public function add(Shop $shop, WorkbookList $list, \stdClass $item): Written
+    {
+        return $this->write($shop, $list, Event::Added, function (Shop $locked) use ($list, $item): Change {
+            $isTaken = static fn(string $id): bool => ShopWorkbook::of($locked, $list)->where('code', $id)->exists();
+            if (!isset($item->id)) {
+                $item->id = self::idOf($item, $isTaken);
+            } elseif (is_string($item->id) && $isTaken($item->id)) {
+                throw new InvalidWorkbook([new Problem($list->one() . '/id', $item->id, 'an id that no other ' . $list->one() . ' of the shop has')]);
+            }
+
+            return new Change(new Place($list->value, is_string($item->id) ? $item->id : ''), null, $item);
+        });
+    }
+
+    /**
+     * @throws InvalidWorkbook                       with every problem, below "wire", "kit" and so on; also where it would break what rests on it
+     * @throws StaleVersion                          when it is another by now than the one that was seen
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function replace(Shop $shop, WorkbookList $list, string $id, string $version, \stdClass $item): Written
+    {
+        return $this->write($shop, $list, Event::Changed, function (Shop $locked) use ($list, $id, $version, $item): Change {
+            if (isset($item->id) && $item->id !== $id) {
+                throw new InvalidWorkbook([new Problem($list->one() . '/id', $item->id, 'the id of the ' . $list->one() . ' itself, "' . $id . '"')]);
+            }
+            if ($list === WorkbookList::Scopes && isset($item->lines)) {
+                throw new InvalidWorkbook([new Problem('scope/lines', null, 'lines are written by themselves, below the scope')]);
+            }
+            $item->id = $id;
+
+            return new Change(new Place($list->value, $id), $this->seen($locked, $list, $id, $version), $item);
+        });
+    }
+
+    /**
+     * @throws InUse                                 when it is used
+     * @throws StaleVersion                          when it is another by now than the one that was seen
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function remove(Shop $shop, WorkbookList $list, string $id, string $version): Written
+    {
+        return $this->write($shop, $list, Event::Removed, function (Shop $locked) use ($list, $id, $version): Change {
+            $this->seen($locked, $list, $id, $version);
+            $place = new Place($list->value, $id);
+
+            $order = new Order(array_map(strval(...), array_values(ShopWorkbook::of($locked, $list)->orderBy('position')->pluck('code')->all())));
+
+            return new Change($place, $this->changes->present($locked, $place, whole: true), null, $order->before($id));
+        });
+    }
+
+    /** @param \Closure(Shop): Change $change */
+    private function write(Shop $shop, WorkbookList $list, Event $event, \Closure $change): Written
+    {
+        try {
+            return $this->store->change($shop, fn(Shop $locked): Written => $this->changes->write($locked, $event, [$change($locked)]));
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem((string) preg_replace('~^changes/0/~', '', $problem->path), $problem->value, $problem->expected), $error->problems));
+        }
+    }
+
+    private function seen(Shop $shop, WorkbookList $list, string $id, string $version): \stdClass
+    {
+        $present = $this->present($shop, $list, $id);
+        if (Version::of($present) !== $version) {
+            throw new StaleVersion(Version::with($present), $this->journal->last($shop, new Place($list->value, $id)));
+        }
+
+        return $present;
+    }
+
+    private function present(Shop $shop, WorkbookList $list, string $id): \stdClass
+    {
+        return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
+    }
+
+    private function written(Shop $shop, WorkbookList $list, object $thing): \stdClass
+    {
+        $written = (new ObjectCodec())->write($thing);
+        if ($list === WorkbookList::Scopes) {
+            return $this->present($shop, $list, $written->id);
+        }
+
+        return $written;
+    }
+
+    /** @param \Closure(string): bool $isTaken */
+    private static function idOf(\stdClass $item, \Closure $isTaken): string
+    {
+        $name = is_string($item->name ?? null) ? $item->name : '';
+        $slug = mb_substr(Str::slug(str_replace(['/', '.', ','], '-', $name)), 0, self::LONGEST_ID - 5);
+        $id = $slug === '' ? 'new' : $slug;
+        for ($next = 2; $isTaken($id); $next++) {
+            $id = ($slug === '' ? 'new' : $slug) . '-' . $next;
+        }
+
+        return $id;
+    }
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Workbook;
+
+use App\Models\Shop;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\Builder;
+
+/** Where a thing of the shop is used. */
+final readonly class Uses
+{
+    /** So many are named; their number is told in any case. */
+    private const NAMED = 50;
+
+    /** @throws InUse when it is */
+    public function refuse(Shop $shop, WorkbookList $list, string $id): void
+    {
+        $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
+        [$uses, $count] = match ($list) {
+            WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
+            WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
+            WorkbookList::Tools => self::tools($shop, $row->id, $id),
+            WorkbookList::Kits, WorkbookList::Scopes => [[], 0],
+        };
+        if ($uses !== []) {
+            throw new InUse($row->name, $uses, $count);
+        }
+    }
+
+    /** @return array{list<array{list: string, id: string, name: string, scope: string}>, int} */
+    private static function lines(Shop $shop, string $column, string $other, int $id): array
+    {
+        $found = $shop->lines()->where(static fn(Builder $lines): Builder => $lines->where($column, $id)->orWhere($other, $id));
+        $named = (clone $found)->orderBy('scope_id')->orderBy('position')->limit(self::NAMED)->get(['scope_id', 'code']);
+        $uses = [];
+        foreach ($shop->scopes()->whereIn('id', $named->pluck('scope_id'))->orderBy('position')->get(['id', 'code', 'name']) as $scope) {
+            foreach ($named->where('scope_id', $scope->id) as $line) {
+                $uses[] = ['list' => 'lines', 'id' => $line->code, 'name' => $scope->name, 'scope' => $scope->code];
+            }
+        }
+
+        return [$uses, $found->count()];
+    }
+
+    /** @return array{list<array{list: string, id: string, name: string}>, int} */
+    private static function tools(Shop $shop, int $tool, string $id): array
+    {
+        $kits = $shop->kits()->whereIn('id', $shop->kitTools()->where('tool_id', $tool)->select('kit_id'))->orderBy('position')->get(['code', 'name']);
+        $tools = $shop->tools()->whereRaw('requires @> to_jsonb(?::text)', [$id])->orderBy('position')->get(['code', 'name']);
+        $uses = [];
+        foreach (['kits' => $kits, 'tools' => $tools] as $list => $rows) {
+            foreach ($rows as $row) {
+                $uses[] = ['list' => $list, 'id' => $row->code, 'name' => $row->name];
+            }
+        }
+
+        return [array_slice($uses, 0, self::NAMED), count($uses)];
+    }
+}

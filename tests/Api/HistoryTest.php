@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Tests\Support\OpenApi;
+
+it('keeps who, when, before and after of every change', function (): void {
+    $shop = $this->demo();
+    $coordinator = personOf($shop, Role::Coordinator);
+    $this->actingAs($coordinator);
+    $seen = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data.1');
+    $line = array_diff_key($seen, ['version' => null]);
+    $written = $this->putJson('/api/v1/scopes/tower-7/lines/' . $seen['id'], [...$line, 'quantity' => 99], ['If-Match' => '"' . $seen['version'] . '"']);
+    $history = $this->getJson('/api/v1/history?about=lines/tower-7/' . $seen['id']);
+    expect(OpenApi::mismatch($history, 'get', '/history'))->toBe('')
+        ->and($history->json('data'))->toHaveCount(1)
+        ->and((string) $history->json('data.0.id'))->toBe($written->headers->get('Gondrik-Change'))
+        ->and($history->json('data.0.by'))->toBe($coordinator->name)
+        ->and($history->json('data.0.event'))->toBe('changed')
+        ->and($history->json('data.0.changes.0.before'))->toBe($line)
+        ->and($history->json('data.0.changes.0.after.quantity'))->toBe(99);
+    // Who comes second is told who was first.
+    $this->insteadActingAs($this->lead($shop));
+    $this->putJson('/api/v1/scopes/tower-7/lines/' . $seen['id'], $line, ['If-Match' => '"' . $seen['version'] . '"'])->assertStatus(412)->assertJsonPath('changed.by', $coordinator->name);
+    expect($this->getJson('/api/v1/history')->json('data'))->toHaveCount(1);
+});
+
+it('takes each kind of change back, and once more', function (Closure $change): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $response = $change($this);
+    expect($response->status())->toBeLessThan(300, (string) $response->getContent());
+    $after = $this->get('/api/v1/workbook')->getContent();
+    expect($after)->not->toBe($before);
+    $undone = $this->postJson('/api/v1/history/' . $response->headers->get('Gondrik-Change') . '/undo');
+    $undone->assertOk();
+    expect(OpenApi::mismatch($undone, 'post', '/history/{entry}/undo'))->toBe('')
+        ->and($this->get('/api/v1/workbook')->getContent())->toBe($before);
+    $this->postJson('/api/v1/history/' . $undone->json('change') . '/undo')->assertOk();
+    expect($this->get('/api/v1/workbook')->getContent())->toBe($after);
+    $this->postJson('/api/v1/history/' . $undone->json('change') . '/undo')->assertConflict();
+    expect(array_column($this->getJson('/api/v1/history')->json('data'), 'event'))->toBe(['undone', 'undone', $this->getJson('/api/v1/history')->json('data.2.event')]);
+})->with([
+    'a line added' => [fn($test) => $test->postJson('/api/v1/scopes/tower-7/lines?after=', LINE)],
+    'a line taken out' => [function ($test) {
+        $seen = $test->getJson('/api/v1/scopes/tower-7/lines')->json('data.6');
+
+        return $test->deleteJson('/api/v1/scopes/tower-7/lines/' . $seen['id'], headers: ['If-Match' => '"' . $seen['version'] . '"']);
+    }],
+    'several lines taken out, one changed and one added' => [function ($test) {
+        $lines = $test->getJson('/api/v1/scopes/tower-7/lines')->json('data');
+        $of = static fn(int $index): array => ['id' => $lines[$index]['id'], 'version' => $lines[$index]['version']];
+
+        return $test->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [
+            [...$of(2), 'line' => null],
+            [...$of(3), 'line' => null],
+            [...$of(0), 'line' => null],
+            [...$of(5), 'cells' => ['quantity' => '77', 'note' => 'by hand']],
+            ['line' => LINE, 'after' => $lines[8]['id']],
+        ]]);
+    }],
+    'lines put into another order' => [function ($test) {
+        $ids = array_column($test->getJson('/api/v1/scopes/tower-7/lines')->json('data'), 'id');
+
+        return $test->postJson('/api/v1/scopes/tower-7/changes', ['order' => [$ids[4], $ids[1], $ids[2]]]);
+    }],
+    'a wire added' => [fn($test) => $test->postJson('/api/v1/wires', WIRE)],
+    'a wire changed' => [function ($test) {
+        $seen = $test->getJson('/api/v1/wires/hookup-12')->json();
+
+        return $test->putJson('/api/v1/wires/hookup-12', [...array_diff_key($seen, ['version' => null]), 'name' => 'Another name'], ['If-Match' => '"' . $seen['version'] . '"']);
+    }],
+    'a kit taken away' => [fn($test) => $test->deleteJson('/api/v1/kits/panel-bench', headers: ['If-Match' => '"' . $test->getJson('/api/v1/kits/panel-bench')->json('version') . '"'])],
+    'a scope taken away with its lines' => [fn($test) => $test->deleteJson('/api/v1/scopes/tower-7', headers: ['If-Match' => '"' . $test->getJson('/api/v1/scopes/tower-7')->json('version') . '"'])],
+    'a scope with house rules, days and a note' => [function ($test) {
+        $seen = $test->getJson('/api/v1/scopes/tower-7')->json();
+
+        return $test->putJson('/api/v1/scopes/tower-7', [...array_diff_key($seen, ['version' => null]), 'houseRules' => ['trainedHands' => false], 'days' => 3, 'note' => 'in spring'], ['If-Match' => '"' . $seen['version'] . '"']);
+    }],
+    'a scope copied' => [fn($test) => $test->postJson('/api/v1/scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8'])],
+    'a scope merged into another' => [fn($test) => $test->postJson('/api/v1/scopes/station-panel/merge', ['scope' => 'tower-7'])],
+]);
+
+it('does not take back what would undo what came after', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $added = $this->postJson('/api/v1/scopes/tower-7/lines', LINE);
+    $line = array_diff_key($added->json(), ['version' => null]);
+    $this->putJson('/api/v1/scopes/tower-7/lines/' . $line['id'], [...$line, 'quantity' => 3], ['If-Match' => '"' . $added->json('version') . '"'])->assertOk();
+    $refused = $this->postJson('/api/v1/history/' . $added->headers->get('Gondrik-Change') . '/undo');
+    $refused->assertConflict()->assertJsonPath('type', 'urn:gondrik:problem:changed');
+    expect(OpenApi::mismatch($refused, 'post', '/history/{entry}/undo'))->toBe('');
+    // A wire that is used by now stays.
+    $wire = $this->postJson('/api/v1/wires', WIRE);
+    $this->postJson('/api/v1/scopes/tower-7/lines', ['wire' => $wire->json('id'), 'terminal' => 'ring-yellow-m6'])->assertCreated();
+    $this->postJson('/api/v1/history/' . $wire->headers->get('Gondrik-Change') . '/undo')->assertConflict()->assertJsonPath('type', 'urn:gondrik:problem:in-use');
+});
+
+it('is one for each shop, and pages', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    foreach (range(1, 5) as $_) {
+        $last = $this->postJson('/api/v1/scopes/tower-7/lines', LINE);
+    }
+    $first = $this->getJson('/api/v1/history?most=3');
+    $second = $this->getJson('/api/v1/history?most=3&before=' . $first->json('next'));
+    expect([...array_column($first->json('data'), 'id'), ...array_column($second->json('data'), 'id')])->toHaveCount(5)
+        ->and($first->json('data.0.id'))->toBe((int) $last->headers->get('Gondrik-Change'))
+        ->and($second->json('next'))->toBeNull();
+    $this->insteadActingAs($this->emptyShop()->refresh());
+    expect($this->getJson('/api/v1/history')->json('data'))->toBe([]);
+    $this->postJson('/api/v1/history/' . $last->headers->get('Gondrik-Change') . '/undo')->assertNotFound();
+});
+
+it('knows imports too, and who took them back', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $import = $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->json('id');
+    $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
+    $entry = $this->getJson('/api/v1/history?about=wires/bell')->json('data.0');
+    expect($entry['event'])->toBe('imported')->and($entry['file'])->toBe('book.json');
+    $this->postJson('/api/v1/history/' . $entry['id'] . '/undo')->assertConflict();
+    $this->postJson("/api/v1/imports/{$import}/undo")->assertNoContent();
+    expect(array_column($this->getJson('/api/v1/history')->json('data'), 'event'))->toBe(['undone', 'imported']);
+});
+
+it('lets only the lead take back what is the lead\'s', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $wire = $this->postJson('/api/v1/wires', WIRE)->headers->get('Gondrik-Change');
+    $this->insteadActingAs(personOf($shop, Role::Coordinator));
+    $this->postJson("/api/v1/history/{$wire}/undo")->assertForbidden();
+    $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->assertForbidden();
+    $this->upload('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}')->assertCreated();
+});

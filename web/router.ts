@@ -6,8 +6,10 @@ export const router = createRouter({
   routes: [
     { path: '/', redirect: { name: 'cover' } },
     { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
+    { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
     { path: '/crib', name: 'crib', component: () => import('./crib/CribPlace.vue') },
+    { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },
   ],

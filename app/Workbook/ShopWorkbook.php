@@ -45,14 +45,14 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * One kit and one scope with what they need of the catalogue.
+     * One scope with what it needs of the catalogue, and one kit, where one is named.
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, string $kit, string $scope): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope): Workbook
     {
         return Snapshot::read(function () use ($shop, $kit, $scope): Workbook {
-            $kitId = $shop->kits()->where('code', $kit)->firstOrFail()->id;
+            $kitId = $kit === null ? 0 : $shop->kits()->where('code', $kit)->firstOrFail()->id;
             $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
             $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
             $lines = $shop->lines()->where('scope_id', $scopeId);

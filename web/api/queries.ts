@@ -10,6 +10,7 @@ import { isOutOfReach } from './useReach';
  */
 
 export interface Pair {
+  /** NO_KIT where none is in hand, null while it is not known yet. */
   kit: string | null;
   scope: string | null;
 }
@@ -19,6 +20,9 @@ export interface Units {
   length: 'mm' | 'inch';
   force: 'N' | 'lbf';
 }
+
+/** What the address says where somebody looks at the work without a kit in hand. */
+export const NO_KIT = '';
 
 const SHOP = 'shop';
 
@@ -76,7 +80,9 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
     queryFn: () => {
       const { kit, scope } = pair.value;
       return answer(
-        api.GET('/coverage', { params: { query: { kit: kit ?? '', scope: scope ?? '', ...units.value } } }),
+        api.GET('/coverage', {
+          params: { query: { ...(kit ? { kit } : {}), scope: scope ?? '', ...units.value } },
+        }),
       );
     },
     enabled: () => isWhole(pair.value),
@@ -86,7 +92,7 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
   const isOut = computed(() => isOutOfReach(query.error.value));
   const kept = computed(() =>
     (query.isPending.value || isOut.value) &&
-    last.value?.kit.id === pair.value.kit &&
+    (last.value?.kit?.id ?? NO_KIT) === pair.value.kit &&
     last.value?.scope.id === pair.value.scope
       ? last.value
       : undefined,
@@ -100,6 +106,62 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
     isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
     refetch: query.refetch,
   };
+}
+
+/** Who changed something last, and when; what the path stands for is told by the API. */
+export function useLastChange(path: Ref<string | null>) {
+  const shop = useShop();
+  return useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'history', path],
+    queryFn: () => answer(api.GET('/history', { params: { query: { about: path.value ?? '', most: 1 } } })),
+    enabled: () => path.value !== null,
+  });
+}
+
+/** A part of the schema of the workbook: what of it a form needs. */
+export interface SchemaPart {
+  enum?: string[];
+  type?: string | string[];
+  items?: SchemaPart;
+  properties?: Record<string, SchemaPart>;
+  $ref?: string;
+}
+
+/** The schema of the workbook: every closed list stands there, and nowhere on the page. */
+export function useWorkbookSchema() {
+  const query = useQuery({
+    ...asItCame,
+    queryKey: ['schema'],
+    staleTime: Infinity,
+    queryFn: async () =>
+      (await answer(api.GET('/workbook.schema.json'))) as unknown as { $defs: Record<string, SchemaPart> },
+  });
+  const resolved = (part: SchemaPart | undefined): SchemaPart =>
+    part?.$ref ? resolved(query.data.value?.$defs[part.$ref.slice('#/$defs/'.length)]) : (part ?? {});
+  return {
+    /** One of its definitions, references followed. */
+    part: (name: string) => resolved(query.data.value?.$defs[name]),
+    resolved,
+  };
+}
+
+/** The first wires or terminals of the catalogue that have all of these words. */
+export function useNames(list: Ref<'wires' | 'terminals' | null>, words: Readonly<Ref<string>>) {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'names', list, words],
+    queryFn: () =>
+      answer(
+        api.GET(list.value === 'terminals' ? '/terminals' : '/wires', {
+          params: { query: { search: words.value.slice(0, 200), most: 12 } },
+        }),
+      ),
+    enabled: () => list.value !== null,
+    placeholderData: keepPreviousData,
+  });
+  return computed<{ id: string; name: string }[]>(() => query.data.value?.data ?? []);
 }
 
 /** The lines of a scope with their versions, as they were when it was seen. */
@@ -135,7 +197,7 @@ export function useEntry(
         api.GET('/scopes/{scope}/entry', {
           params: {
             path: { scope: scope.value ?? '' },
-            query: { text: words, ...(kit.value === null ? {} : { kit: kit.value }), ...units.value },
+            query: { text: words, ...(kit.value ? { kit: kit.value } : {}), ...units.value },
           },
         }),
       );
@@ -170,6 +232,6 @@ export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number |
           },
         }),
       ),
-    enabled: () => step.value !== null && isWhole(pair.value),
+    enabled: () => step.value !== null && isWhole(pair.value) && pair.value.kit !== NO_KIT,
   });
 }

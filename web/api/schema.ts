@@ -642,10 +642,16 @@ export interface components {
     schemas: {
         /** @enum {string} */
         Fit: "proper" | "makeshift" | "unsuitable";
-        /** @enum {string} */
-        Status: "covered" | "makeshift" | "hole" | "faulty";
-        /** @enum {string} */
-        StepStatus: "covered" | "makeshift" | "hole";
+        /**
+         * @description unjudged: no kit is in hand.
+         * @enum {string}
+         */
+        Status: "covered" | "makeshift" | "hole" | "faulty" | "unjudged";
+        /**
+         * @description unjudged: no kit is in hand.
+         * @enum {string}
+         */
+        StepStatus: "covered" | "makeshift" | "hole" | "unjudged";
         /** @enum {string} */
         Operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
         /** @enum {string} */
@@ -820,7 +826,7 @@ export interface components {
             carryMissing: string[];
         };
         Report: {
-            kit: string;
+            kit: string | null;
             scope: string;
             headline: components["schemas"]["Headline"];
             lines: components["schemas"]["ReportLine"][];
@@ -886,7 +892,8 @@ export interface components {
             capabilities: components["schemas"]["Capability"][];
         };
         Coverage: {
-            kit: components["schemas"]["kit"];
+            /** @description Null while none is in hand. */
+            kit: components["schemas"]["kit"] | null;
             scope: components["schemas"]["ScopeHead"];
             report: components["schemas"]["Report"];
             ruler: components["schemas"]["Ruler"];
@@ -1081,6 +1088,8 @@ export interface components {
                     [key: string]: string;
                 };
             };
+            /** @description Where the line would drop on the ruler, with its marks. */
+            drop: components["schemas"]["Drop"] | null;
         };
         /** @description A wire as the workbook has it; without an id it gets one made of its name. */
         WireDraft: {
@@ -1337,8 +1346,12 @@ export interface components {
             list: string;
             scope?: string;
             id: string;
-            before: Record<string, never> | null;
-            after: Record<string, never> | null;
+            before: {
+                [key: string]: unknown;
+            } | null;
+            after: {
+                [key: string]: unknown;
+            } | null;
             follows?: string;
         };
         HistoryEntry: {
@@ -2099,8 +2112,8 @@ export interface operations {
     showCoverage: {
         parameters: {
             query: {
-                /** @description Id of the kit */
-                kit: string;
+                /** @description Id of the kit in hand; without one the lines are not judged */
+                kit?: string;
                 /** @description Id of the scope */
                 scope: string;
                 /** @description Unit in which sentences tell lengths */

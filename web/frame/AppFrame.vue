@@ -9,6 +9,7 @@ import DoneNote from './DoneNote.vue';
 import PersonMenu from './PersonMenu.vue';
 import PlaceNav from './PlaceNav.vue';
 import { unloadable } from './unloadable';
+import { useFresh } from './useFresh';
 import { places } from './places';
 
 /** The shell: the head stays, the place scrolls. */
@@ -21,6 +22,7 @@ for (const keys of ['?', 'shift+?']) useKeys(keys, () => (isHelpOpen.value = tru
 for (const place of places) useKeys(`g-${place.key}`, () => void router.push({ name: place.name }));
 // A place that shows one thing of many says which by itself.
 useTitle(() => `${places.find(({ name }) => name === route.name)?.title ?? 'Gondrik'} – Gondrik`);
+useFresh();
 const reload = () => window.location.reload();
 </script>
 

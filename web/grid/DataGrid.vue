@@ -1,9 +1,11 @@
 <script setup lang="ts" generic="Row extends { id: string }">
 import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
 import { useElementSize } from '@vueuse/core';
-import { computed, nextTick, shallowRef, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { tracks, type GridColumn } from './columns';
 import GridRow from './GridRow.vue';
+import { useArranging } from './useArranging';
+import { useEditing, type EditorOf } from './useEditing';
 import { useExchange, type Pasted, type Standing } from './useExchange';
 import { useRows, type Item } from './useRows';
 import { useSight } from './useSight';
@@ -17,8 +19,9 @@ import { useWalk } from './useWalk';
  *     <template #cell="{ row, column }">…</template>
  *   </DataGrid>
  *
- * One cell is in the order of the tab key. Enter, Space or a click opens a cell; where the column is edited, Enter, F2 or a
- * double click edits it, and the editor closes with `finish` or Esc.
+ * One cell is in the order of the tab key. Enter, Space or a click opens a cell; where the column is edited, Enter, F2, a double
+ * click or a letter edits it, and the editor closes with `finish` or Esc. Ctrl+D fills the marked cells with the topmost. Rows
+ * that may be arranged go up and down with Alt and the arrows, or by their handle; Alt+Shift+Down puts a copy below.
  */
 const props = withDefaults(
   defineProps<{
@@ -31,6 +34,8 @@ const props = withDefaults(
     /** A class for a whole row. */
     kindOf?: (row: Row) => string | undefined;
     groupOf?: (row: Row) => string;
+    /** Rows may be put into another order; not while they are sorted or in groups. */
+    isArrangeable?: boolean;
     /** Pixels; all rows are of one height, so that a thousand need not be measured. */
     rowHeight?: number;
   }>(),
@@ -45,10 +50,13 @@ const emit = defineEmits<{
   clear: [cells: Standing<Row>[]];
   /** Delete was pressed over the heads of these rows. */
   erase: [rows: Row[]];
+  /** These rows are wanted before another one; null at the end. */
+  arrange: [rows: Row[], before: Row | null];
+  duplicate: [rows: Row[]];
 }>();
 const slots = defineSlots<{
   cell(props: { row: Row; column: GridColumn<Row> }): unknown;
-  editor?(props: { row: Row; column: GridColumn<Row>; finish: () => void }): unknown;
+  editor?(props: { row: Row; column: GridColumn<Row> } & EditorOf): unknown;
 }>();
 
 const HEAD = 28;
@@ -84,7 +92,6 @@ const visible = computed(() =>
 );
 
 const chosenColumn = computed(() => props.columns.findIndex(({ key }) => key === props.selected?.column));
-const editing = shallowRef<{ row: string; column: number } | null>(null);
 const isMarked = (row: number) => hasRange.value && row >= range.value.top && row <= range.value.bottom;
 
 const element = ({ row, column }: { row: number; column: number }) =>
@@ -111,25 +118,53 @@ function standing({ row, column }: { row: number; column: number }): Standing<Ro
 }
 const exchange = useExchange<Row>(() => range.value, standing);
 
+const isWritten = (place: { row: number; column: number }) =>
+  standing(place)?.column.isEditable === true && slots.editor !== undefined;
+
+const { editing, begin, finish } = useEditing({
+  element,
+  isEditable: isWritten,
+  size: () => ({ row: items.value.length, column: props.columns.length }),
+  go: (place) => walk.go(place),
+  focus: focusAt,
+});
+
+const mayArrange = computed(() => (props.isArrangeable ?? false) && !props.groupOf && sorting.value === null);
+const rowOf = (place: number) => standing({ row: place, column: 0 })?.row ?? null;
+const rowsBetween = (top: number, bottom: number) =>
+  items.value.slice(top, bottom + 1).flatMap((item) => (item.kind === 'row' ? [item.row] : []));
+
+/** Puts the rows from the first to the last of these places before another place, and goes along with them. */
+function arrange(top: number, bottom: number, before: number): void {
+  const rows = rowsBetween(top, bottom);
+  if (!mayArrange.value || rows.length === 0 || before < 0 || before > items.value.length) return;
+  emit('arrange', rows, rowOf(before));
+}
+
+const arranging = useArranging({
+  rowAt(clientY) {
+    const area = root.value?.querySelector('.rows')?.getBoundingClientRect();
+    const down = area ? (clientY - area.top) / props.rowHeight : -1;
+    const row = Math.max(0, Math.min(items.value.length - 1, Math.floor(down)));
+    return area ? { row, share: down - row } : null;
+  },
+  drop: (from, before) => {
+    const isMarkedToo = hasRange.value && from >= range.value.top && from <= range.value.bottom;
+    const [top, bottom] = isMarkedToo ? [range.value.top, range.value.bottom] : [from, from];
+    arrange(top, bottom, before);
+  },
+});
+
 function act(place: { row: number; column: number }, isEditing: boolean): void {
   const item = items.value[place.row];
   if (item?.kind === 'group') return toggle(item.id);
   const cell = standing(place);
   if (!cell) return;
-  if (isEditing && cell.column.isEditable && slots.editor) {
-    editing.value = { row: cell.row.id, column: place.column };
-    void nextTick(() =>
-      element(place)?.querySelector<HTMLElement>('input, select, textarea, button')?.focus(),
-    );
+  if (isEditing && isWritten(place)) {
+    begin(cell.row.id, place);
   } else {
     emit('open', cell.row, cell.column.key);
   }
-}
-
-function finish(): void {
-  if (editing.value === null) return;
-  editing.value = null;
-  void focusAt();
 }
 
 function press(event: KeyboardEvent): void {
@@ -140,7 +175,18 @@ function press(event: KeyboardEvent): void {
   }
   // The buttons of the head have keys of their own.
   if (!cellOf(event.target)) return;
-  if (walk.press(event)) {
+  const { top, bottom } = range.value;
+  const isFar = event.ctrlKey || event.metaKey;
+  if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+    event.preventDefault();
+    if (event.shiftKey) emit('duplicate', rowsBetween(top, bottom));
+    else if (event.key === 'ArrowUp') arrange(top, bottom, top - 1);
+    else arrange(top, bottom, bottom + 2);
+  } else if (isFar && event.key.toLowerCase() === 'd') {
+    event.preventDefault();
+    const cells = exchange.filled();
+    if (cells.length) emit('paste', cells);
+  } else if (walk.press(event)) {
     event.preventDefault();
     if (event.key === 'Escape') event.stopPropagation();
     void focusAt();
@@ -151,6 +197,11 @@ function press(event: KeyboardEvent): void {
     const cells = exchange.editable();
     if (range.value.left === 0) emit('erase', exchange.rows());
     else if (cells.length) emit('clear', cells);
+  } else if (event.key.length === 1 && !isFar && !event.altKey && isWritten(at.value)) {
+    // A letter writes, as in a sheet; the keys of the page wait.
+    event.preventDefault();
+    event.stopPropagation();
+    begin(rowOf(at.value.row)?.id ?? '', at.value, event.key);
   }
 }
 
@@ -246,6 +297,18 @@ const isRow = (item: Item<Row>): item is Extract<Item<Row>, { kind: 'row' }> => 
 const ariaSort = (key: string) =>
   sorting.value?.key === key ? (sorting.value.isDescending ? 'descending' : 'ascending') : undefined;
 
+/** So many pixels down the line shows where what is held would be put. */
+const goalTop = computed(() =>
+  arranging.goal.value === null ? null : arranging.goal.value * props.rowHeight,
+);
+
+function pointerDown(event: PointerEvent): void {
+  isMarking = event.shiftKey;
+  const handle = event.target instanceof Element ? event.target.closest('[data-handle]') : null;
+  const place = handle && cellOf(handle);
+  if (place && mayArrange.value) arranging.take(event, place.row);
+}
+
 defineExpose({ focusOn, reveal });
 </script>
 
@@ -259,7 +322,10 @@ defineExpose({ focusOn, reveal });
     :aria-colcount="columns.length"
     :style="{ '--columns': laid.template, '--least': `${laid.least}px`, '--row': `${rowHeight}px` }"
     @keydown="press"
-    @pointerdown="isMarking = $event.shiftKey"
+    @pointerdown="pointerDown"
+    @pointermove="arranging.move"
+    @pointerup="arranging.letGo()"
+    @pointercancel="arranging.cancel()"
     @click="click"
     @dblclick="doubleClick"
     @focusin="focused"
@@ -290,6 +356,7 @@ defineExpose({ focusOn, reveal });
       </div>
     </div>
     <div class="rows" role="rowgroup" :style="{ height: `${total}px` }">
+      <div v-if="goalTop !== null" class="goal" :style="{ transform: `translateY(${goalTop}px)` }" />
       <template v-for="{ item, index, top } in visible" :key="item.id">
         <GridRow
           v-if="isRow(item)"
@@ -304,10 +371,12 @@ defineExpose({ focusOn, reveal });
           :at="at.row === index ? at.column : -1"
           :marked-from="isMarked(index) ? range.left : -1"
           :marked-to="isMarked(index) ? range.right : -1"
-          :editing="editing?.row === item.id ? editing.column : -1"
+          :editing="editing?.row === item.id ? editing.place.column : -1"
         >
           <template #cell="cell"><slot name="cell" v-bind="cell" /></template>
-          <template #editor="cell"><slot name="editor" v-bind="cell" :finish="finish" /></template>
+          <template #editor="cell"
+            ><slot name="editor" v-bind="cell" :start="editing?.start ?? null" :finish="finish"
+          /></template>
         </GridRow>
         <div
           v-else
@@ -423,6 +492,21 @@ defineExpose({ focusOn, reveal });
 .grid :deep(.row.open.lit),
 .grid :deep(.row.open.chosen) {
   background: var(--hole-wash);
+}
+
+.goal {
+  position: absolute;
+  top: -2px;
+  z-index: 2;
+  width: 100%;
+  height: 3px;
+  background: var(--copper);
+  pointer-events: none;
+}
+
+.grid :deep([data-handle]) {
+  cursor: grab;
+  touch-action: none;
 }
 
 .grid :deep(.marked) {

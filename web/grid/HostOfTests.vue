@@ -16,6 +16,6 @@ defineProps<{
 <template>
   <DataGrid :columns :rows :lit :group-of="groupOf" caption="Wires">
     <template #cell="{ row, column }">{{ draw(row, column) }}</template>
-    <template #editor="{ finish }"><input aria-label="Value" @change="finish" /></template>
+    <template #editor="{ finish }"><input aria-label="Value" @change="finish()" /></template>
   </DataGrid>
 </template>

@@ -24,6 +24,8 @@ export function useExchange<Row>(
   editable(): Standing<Row>[];
   /** The marked cells as text, null where nothing is marked that has a text. */
   taken(): string | null;
+  /** The topmost of the marked cells for those below them. */
+  filled(): Pasted<Row>[];
   /** Where a text of a spreadsheet goes; what meets no cell that may be changed is left out. */
   put(text: string): Pasted<Row>[];
 } {
@@ -47,6 +49,17 @@ export function useExchange<Row>(
       const rows = marked().filter((row) => row.some((cell) => cell !== null));
       if (rows.length === 0) return null;
       return toText(rows.map((row) => row.map((cell): CellValue => cell?.column.value?.(cell.row) ?? null)));
+    },
+    filled() {
+      const [first, ...below] = marked();
+      return below.flatMap((row) =>
+        row.flatMap((cell, along) => {
+          const above = first?.[along];
+          return cell?.column.isEditable && above
+            ? [{ ...cell, text: String(above.column.value?.(above.row) ?? '') }]
+            : [];
+        }),
+      );
     },
     put(text) {
       const cells = fromText(text);

@@ -24,6 +24,9 @@ const counts = computed(() =>
 <template>
   <div class="verdict" aria-live="polite">
     <p v-if="headline.terminations === 0">The scope has no lines yet</p>
+    <p v-else-if="coverage.kit === null && !headline.faulty">
+      {{ counted(headline.terminations, 'termination') }}, not judged: no kit in hand
+    </p>
     <p v-else-if="holes.length" class="hole">
       <StatusMark status="hole" :size="20" silent />
       {{ counted(holes.length, 'hole') }}: {{ headline.hole }} of
@@ -54,7 +57,7 @@ const counts = computed(() =>
         <StatusMark :status="status" silent /> <span class="mono">{{ headline[status] }}</span> {{ status }}
       </li>
       <li
-        v-if="headline.share !== null"
+        v-if="headline.share !== null && coverage.kit !== null"
         :title="
           headline.makeshiftCounts
             ? 'Covered and makeshift, by quantity; cut off, not rounded'

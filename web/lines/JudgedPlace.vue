@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, shallowRef, useTemplateRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useCoverage, useKitsAndScopes, type Pair, type Units } from '@/api/queries';
+import { NO_KIT, useCoverage, useKitsAndScopes, type Pair, type Units } from '@/api/queries';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
@@ -12,7 +12,8 @@ import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import HeadlineBar from './HeadlineBar.vue';
-import { rowsOf, type LineRow } from './reading';
+import { rowsOf, withDraft, type LineRow } from './reading';
+import type { SheetEdit } from './sheet';
 import { useFolds } from './useFolds';
 import { useLighting } from './useLighting';
 import { useOpening } from './useOpening';
@@ -32,12 +33,13 @@ const props = defineProps<{
   place: string;
   title: string;
   emptyTitle: string;
-  /** Lines may be written and taken out. */
-  isEditable?: boolean;
+  /** Columns of the sheet, where lines are written here. */
+  sheet?: readonly string[];
+  /** The work is shown even while no kit is in hand. */
+  withoutKit?: boolean;
 }>();
 const emit = defineEmits<{
-  count: [counts: { line: Schemas['Line']; quantity: number }[], scope: string];
-  erase: [lines: Schemas['Line'][], scope: string];
+  edit: [edit: SheetEdit, scope: string];
 }>();
 defineSlots<{
   picks(props: {
@@ -46,8 +48,20 @@ defineSlots<{
     scopes: Schemas['ScopeSummary'][];
     pick: (key: 'kit' | 'scope', id: string) => void;
   }): unknown;
-  above?(props: { pair: Pair; units: Units; highlight: (id: string) => void }): unknown;
+  above?(props: {
+    pair: Pair;
+    units: Units;
+    highlight: (id: string) => void;
+    /** A line that is not written yet drops on the ruler with the others. */
+    draft: (drop: Schemas['Drop'] | null) => void;
+  }): unknown;
+  /** Beside the search over the table. */
+  tools?(props: { coverage: Schemas['Coverage'] }): unknown;
+  /** Over Why, in the panel of a line. */
+  beside?(props: { row: LineRow; coverage: Schemas['Coverage'] }): unknown;
   empty(): unknown;
+  /** What leads on from there; a workbook, where the place has nothing else. */
+  next?(): unknown;
 }>();
 
 // The picture stands first; what it is read by comes along.
@@ -62,6 +76,7 @@ const { pair, held } = usePair(
   props.place,
   () => kits.value,
   () => scopes.value,
+  props.withoutKit,
 );
 const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(pair, units);
 defineExpose({ coverage });
@@ -69,7 +84,9 @@ const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';
 // What takes longer than that is told; less would only flicker.
 const isSlow = refDebounced(isFetching, 400);
-const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
+const isEmpty = computed(
+  () => !isLoading.value && ((kits.value.length === 0 && !props.withoutKit) || scopes.value.length === 0),
+);
 
 function pick(key: 'kit' | 'scope', id: string): void {
   show(key === 'kit' ? { kit: id } : { scope: id, line: null, step: null });
@@ -77,6 +94,8 @@ function pick(key: 'kit' | 'scope', id: string): void {
 
 const rows = computed<LineRow[]>(() => (coverage.value ? rowsOf(coverage.value, first.value) : []));
 const search = defineModel<string>('search', { default: '' });
+const draft = shallowRef<Schemas['Drop'] | null>(null);
+
 const split = useTemplateRef('split');
 const ruler = useTemplateRef('ruler');
 const list = useTemplateRef<{
@@ -101,7 +120,7 @@ const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useO
 
 function savePicture(): void {
   const { kit, scope } = coverage.value ?? {};
-  if (ruler.value) save(`${kit?.id}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
+  if (ruler.value) save(`${kit?.id ?? 'no-kit'}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
 }
 </script>
 
@@ -119,7 +138,9 @@ function savePicture(): void {
       <EmptyNote v-else-if="isEmpty" :title="emptyTitle">
         <slot name="empty" />
         <template #next>
-          <v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Import a workbook</v-btn>
+          <slot name="next">
+            <v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Import a workbook</v-btn>
+          </slot>
         </template>
       </EmptyNote>
       <template v-else>
@@ -139,18 +160,28 @@ function savePicture(): void {
             color="primary"
           />
         </div>
-        <slot name="above" :pair="pair" :units="units" :highlight="lightOnceThere" />
+        <slot
+          name="above"
+          :pair="pair"
+          :units="units"
+          :highlight="lightOnceThere"
+          :draft="(drop) => (draft = drop)"
+        />
         <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
         <p v-else-if="!coverage" class="muted waiting" role="status">
-          Holding {{ nameOf(kits, pair.kit) }} against {{ nameOf(scopes, pair.scope) }} …
+          {{
+            pair.kit === NO_KIT
+              ? `Reading ${nameOf(scopes, pair.scope)} …`
+              : `Holding ${nameOf(kits, pair.kit)} against ${nameOf(scopes, pair.scope)} …`
+          }}
         </p>
         <template v-else>
           <div v-if="coverage.ruler.drops.length" class="lanes" :class="{ stale: isStale }">
             <GaugeRuler
               ref="ruler"
-              :ruler="coverage.ruler"
+              :ruler="withDraft(coverage.ruler, draft)"
               :first="first"
-              :lit="lit"
+              :lit="draft ? new Set([...lit, ...draft.lines]) : lit"
               :is-folded="isFolded"
               @light="lightFromRuler"
               @open="openDrop"
@@ -166,14 +197,15 @@ function savePicture(): void {
             :selected="selected"
             :is-stale="isStale"
             :folds="folds"
-            :is-editable="isEditable"
-            @count="emit('count', $event, coverage.scope.id)"
-            @erase="emit('erase', $event, coverage.scope.id)"
+            :sheet="sheet"
+            @edit="emit('edit', $event, coverage.scope.id)"
             @light="light"
             @open="openLine"
             @fold="foldAll"
             @picture="savePicture"
-          />
+          >
+            <slot name="tools" :coverage="coverage" />
+          </LineList>
         </template>
       </template>
     </div>
@@ -190,7 +222,9 @@ function savePicture(): void {
         @close="close"
         @step="show({ step: $event })"
         @kit="show({ kit: $event })"
-      />
+      >
+        <slot name="beside" :row="opened.row" :coverage="coverage" />
+      </WhyPanel>
     </template>
   </SplitPlace>
 </template>

@@ -6,6 +6,7 @@ import { counted } from '@/shared/pretty';
 import { useKeys } from '@/shared/useKeys';
 import LineTable from '@/lines/LineTable.vue';
 import type { LineRow } from '@/lines/reading';
+import type { SheetEdit } from '@/lines/sheet';
 
 /** The lines below the ruler, and what can be searched in them. */
 const props = defineProps<{
@@ -16,15 +17,15 @@ const props = defineProps<{
   isStale: boolean;
   /** Whether covered lanes of the ruler are folded; null where there is nothing to fold. */
   folds: boolean | null;
-  isEditable?: boolean;
+  /** Columns of the sheet, where the lines are written here. */
+  sheet?: readonly string[];
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];
   light: [lines: string[]];
   fold: [];
   picture: [];
-  count: [counts: { line: Schemas['Line']; quantity: number }[]];
-  erase: [lines: Schemas['Line'][]];
+  edit: [edit: SheetEdit];
 }>();
 
 /** Kept by the place: what was typed outlives the list. */
@@ -54,6 +55,7 @@ defineExpose({
     <button v-if="coverage.ruler.drops.length" type="button" class="folds" @click="emit('picture')">
       <v-icon :icon="mdiImageOutline" size="14" /> Save as a picture
     </button>
+    <slot />
     <v-text-field
       ref="searchField"
       :model-value="search"
@@ -82,9 +84,8 @@ defineExpose({
     :rows="found"
     :lit="lit"
     :selected="selected"
-    :is-editable="isEditable"
-    @count="emit('count', $event)"
-    @erase="emit('erase', $event)"
+    :sheet="sheet"
+    @edit="emit('edit', $event)"
     @light="emit('light', $event)"
     @open="(line, operation) => emit('open', line, operation)"
   />

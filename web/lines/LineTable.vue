@@ -8,7 +8,9 @@ import AlignedSize from '@/shared/AlignedSize.vue';
 import { pretty } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
 import { operationWords } from '@/shared/status';
-import { operationsIn, stepsOf, type LineRow } from './reading';
+import { operationsIn, stepsOf, verdictWords, type LineRow } from './reading';
+import { VERDICT, writtenColumns, type SheetEdit } from './sheet';
+import CellEditor from './CellEditor.vue';
 
 /** The lines of a scope, a cell for each step with its mark, tool and position. */
 const props = defineProps<{
@@ -16,21 +18,19 @@ const props = defineProps<{
   rows: LineRow[];
   lit: ReadonlySet<string>;
   selected: { row: string; column: string } | null;
-  /** How many of each may be written. */
-  isEditable?: boolean;
+  /** Written as a sheet: the columns that are shown besides those that some line says. Without it the table is only read. */
+  sheet?: readonly string[];
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];
   light: [lines: string[]];
-  /** How many of a line somebody wants. */
-  count: [counts: { line: Schemas['Line']; quantity: number }[]];
-  erase: [lines: Schemas['Line'][]];
+  edit: [edit: SheetEdit];
 }>();
 
 const grid = useTemplateRef('grid');
 const isNarrow = useMediaQuery('(max-width: 600px)');
 const toolName = (id: string | null) => (id ? (props.coverage.tools[id]?.name ?? id) : 'no tool');
-const columns = computed<GridColumn<LineRow>[]>(() => [
+const read = computed<GridColumn<LineRow>[]>(() => [
   { key: 'line', title: 'Line', width: isNarrow.value ? 158 : 226, grow: 2, value: (row) => row.title },
   {
     key: 'size',
@@ -40,15 +40,19 @@ const columns = computed<GridColumn<LineRow>[]>(() => [
     value: (row) => row.size[0]?.text ?? null,
     order: (row) => props.coverage.spans.wires[row.wire?.id ?? ''] ?? null,
   },
-  {
-    key: 'quantity',
-    title: 'Count',
-    width: 64,
-    align: 'end',
-    value: (row) => row.line.quantity ?? 1,
-    isEditable: props.isEditable,
-  },
-  ...operationsIn(props.coverage.report).map((operation) => ({
+  { key: 'quantity', title: 'Count', width: 64, align: 'end', value: (row) => row.line.quantity ?? 1 },
+]);
+const written = computed(() =>
+  props.sheet
+    ? writtenColumns(
+        Object.values(props.coverage.lines),
+        props.sheet,
+        (id) => props.coverage.wires[id]?.name ?? id,
+      )
+    : null,
+);
+const steps = computed(() =>
+  operationsIn(props.coverage.report).map((operation) => ({
     key: operation,
     title: operationWords[operation],
     width: operation === 'crimp' ? 172 : 120,
@@ -58,19 +62,22 @@ const columns = computed<GridColumn<LineRow>[]>(() => [
         .map((step) => [step.position, toolName(step.tool)].filter(Boolean).join(' '))
         .join(', ') || null,
   })),
-]);
-/** What is no whole number from 1 on is left as it was. */
-function counted(row: LineRow, text: string): { line: Schemas['Line']; quantity: number }[] {
-  const quantity = Number(text.trim().replace(/^×\s*|\s*×$/g, ''));
-  const isCount = Number.isInteger(quantity) && quantity >= 1 && quantity <= 1_000_000;
-  return isCount && quantity !== (row.line.quantity ?? 1) ? [{ line: row.line, quantity }] : [];
+);
+const columns = computed<GridColumn<LineRow>[]>(() => written.value ?? [...read.value, ...steps.value]);
+/** Where it is written, all that is judged stands in one cell. */
+const chosen = computed(() =>
+  props.selected && props.sheet ? { ...props.selected, column: VERDICT } : props.selected,
+);
+
+function write(row: LineRow, column: GridColumn<LineRow>, text: string): void {
+  if (text.trim() === String(column.value?.(row) ?? '')) return;
+  emit('edit', { kind: 'cells', cells: [{ line: row.line, column: column.key, text }] });
 }
 
-function write(row: LineRow, event: Event, finish: () => void): void {
-  const counts = counted(row, (event.target as HTMLInputElement).value);
-  finish();
-  if (counts.length) emit('count', counts);
-}
+const asCells = (cells: { row: LineRow; column: GridColumn<LineRow>; text?: string }[]): SheetEdit => ({
+  kind: 'cells',
+  cells: cells.map(({ row, column, text }) => ({ line: row.line, column: column.key, text: text ?? '' })),
+});
 
 /** So much is open that tinting it would paint the whole table. */
 const isCrowded = computed(() => {
@@ -79,10 +86,10 @@ const isCrowded = computed(() => {
 });
 const kindOf = ({ report }: LineRow) =>
   report.status === 'hole' || report.status === 'faulty' ? 'open' : undefined;
-const isOperation = (column: string) => !['line', 'size', 'quantity'].includes(column);
+const operations = computed(() => new Set<string>(props.sheet ? [] : operationsIn(props.coverage.report)));
 
 defineExpose({
-  focusOn: (row: string, column: string) => grid.value?.focusOn(row, column),
+  focusOn: (row: string, column: string) => grid.value?.focusOn(row, props.sheet ? VERDICT : column),
   reveal: (rows: ReadonlySet<string>) => grid.value?.reveal(rows),
 });
 </script>
@@ -95,39 +102,44 @@ defineExpose({
     :rows="rows"
     caption="Lines of the scope, with the tool for each step"
     :lit="lit"
-    :selected="selected"
+    :selected="chosen"
     :kind-of="kindOf"
+    :is-arrangeable="sheet !== undefined"
     @light="emit('light', $event)"
-    @open="(row, column) => emit('open', row.id, isOperation(column) ? column : null)"
-    @paste="
-      (cells) =>
-        emit(
-          'count',
-          cells.flatMap(({ row, text }) => counted(row, text)),
-        )
-    "
-    @erase="
-      (gone) =>
-        isEditable &&
-        emit(
-          'erase',
-          gone.map(({ line }) => line),
-        )
+    @open="(row, column) => emit('open', row.id, operations.has(column) ? column : null)"
+    @paste="(cells) => emit('edit', asCells(cells))"
+    @clear="(cells) => emit('edit', asCells(cells))"
+    @erase="(gone) => sheet && emit('edit', { kind: 'erase', lines: gone.map(({ line }) => line) })"
+    @duplicate="(rows) => sheet && emit('edit', { kind: 'duplicate', lines: rows.map(({ line }) => line) })"
+    @arrange="
+      (rows, before) =>
+        emit('edit', { kind: 'arrange', lines: rows.map(({ line }) => line), before: before?.line ?? null })
     "
   >
-    <template #editor="{ row, finish }">
-      <input
-        class="count mono"
-        inputmode="numeric"
-        aria-label="Count"
-        :value="row.line.quantity ?? 1"
-        @focus="($event.target as HTMLInputElement).select()"
-        @keydown.enter.stop.prevent="write(row, $event, finish)"
-        @blur="write(row, $event, finish)"
+    <template #editor="{ row, column, start, finish }">
+      <CellEditor
+        :column="column.key"
+        :title="column.title"
+        :value="String(column.value?.(row) ?? '')"
+        :start="start"
+        @write="
+          (text, onward) => {
+            write(row, column, text);
+            finish(onward);
+          }
+        "
       />
     </template>
     <template #cell="{ row, column }">
-      <div v-if="column.key === 'line'" class="line">
+      <div v-if="column.key === 'wire'" class="line">
+        <button v-if="!isNarrow" type="button" class="handle" data-handle tabindex="-1" aria-label="Move">
+          ⠿
+        </button>
+        <StatusMark :status="row.report.status" />
+        <span class="one">{{ row.wire?.name ?? row.title }}</span>
+      </div>
+      <span v-else-if="column.key === 'terminal'" class="one">{{ row.terminal?.name ?? '–' }}</span>
+      <div v-else-if="column.key === 'line'" class="line">
         <StatusMark :status="row.report.status" />
         <span class="names">
           <b>{{ row.title }}</b>
@@ -145,6 +157,14 @@ defineExpose({
         </component>
       </span>
       <span v-else-if="column.key === 'quantity'" class="mono">{{ row.line.quantity ?? 1 }}</span>
+      <span
+        v-else-if="column.key === 'verdict'"
+        class="one"
+        :class="row.report.status"
+        :title="verdictWords(row)"
+        >{{ verdictWords(row) }}</span
+      >
+      <span v-else-if="!operations.has(column.key)" class="one">{{ column.value?.(row) }}</span>
       <div v-else class="steps">
         <div
           v-for="(step, index) in stepsOf(row.report, column.key)"
@@ -197,13 +217,32 @@ defineExpose({
   font-size: 11.5px;
 }
 
-.count {
-  width: 100%;
-  border: 0;
-  outline: 2px solid var(--copper);
-  background: var(--surface);
-  color: var(--ink);
-  text-align: right;
+.one {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.one.hole,
+.one.faulty {
+  color: var(--hole);
+}
+
+.one.makeshift {
+  color: var(--makeshift);
+}
+
+.handle {
+  flex: none;
+  width: 14px;
+  margin-left: -6px;
+  padding: 0;
+  color: var(--muted);
+  opacity: 0.45;
+}
+
+.handle:hover {
+  opacity: 1;
 }
 
 .size {

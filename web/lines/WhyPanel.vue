@@ -82,6 +82,8 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
       <v-btn :icon="mdiClose" variant="text" size="small" aria-label="Close" @click="emit('close')" />
     </header>
 
+    <slot />
+
     <nav v-if="row.report.steps.length" class="steps" aria-label="Steps of the line">
       <button
         v-for="(one, index) in row.report.steps"
@@ -111,7 +113,10 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
     </section>
 
     <template v-if="current">
-      <section v-if="current.status === 'hole'" class="hole">
+      <p v-if="current.status === 'unjudged'" class="muted">
+        With a kit in hand it is said here which tool does this step, and why.
+      </p>
+      <section v-else-if="current.status === 'hole'" class="hole">
         <h3><StatusMark status="hole" :size="15" /> Nothing in this kit does it</h3>
         <div v-if="hole" class="wanted">
           <h4>Wanted</h4>
@@ -160,7 +165,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         <ReasonList :reasons="current.reasons" />
       </section>
 
-      <section class="others">
+      <section v-if="current.status !== 'unjudged'" class="others">
         <h3>
           {{ current.status === 'hole' ? 'What misses, nearest first' : 'The other tools, best first' }}
         </h3>

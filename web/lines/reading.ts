@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
-import { orderOfWork } from '@/shared/status';
+import { prose } from '@/shared/pretty';
+import { operationWords, orderOfWork, statusWords } from '@/shared/status';
 
 /*
  * Reading a coverage: what the table, the ruler and the panel ask of it. No rule of the job stands here.
@@ -65,6 +66,30 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
   });
 }
 
+/** The drops with that of a line which is not written yet; at a size that has one already it stands in its place. */
+export function withDraft(ruler: Schemas['Ruler'], draft: Schemas['Drop'] | null): Schemas['Ruler'] {
+  if (!draft) return ruler;
+  const others = ruler.drops.filter(({ area }) => area !== draft.area);
+  return { ...ruler, drops: [...others, draft].sort((one, other) => one.area - other.area) };
+}
+
+/** How the kit in hand does a line, in a few words: what is wrong with it, which steps it lacks, what is makeshift. */
+export function verdictWords({ report }: LineRow): string {
+  const open = report.checks.filter(({ fit }) => fit !== 'proper').map(({ text }) => prose(text));
+  const worst = report.steps.filter(({ status }) => status === report.status);
+  const steps = [...new Set(worst.map(({ op }) => operationWords[op]))].join(', ');
+  switch (report.status) {
+    case 'faulty':
+      return open.join(' ');
+    case 'hole':
+      return `No tool: ${steps}`;
+    case 'makeshift':
+      return open.join(' ') || `Makeshift: ${steps}`;
+    default:
+      return statusWords[report.status];
+  }
+}
+
 /** The step to explain first: the worst, and of these the one nearest to the start of the work. */
 export function worstStep(line: Schemas['ReportLine']): number | null {
   if (line.steps.length === 0) return null;
@@ -76,7 +101,7 @@ export function worstStep(line: Schemas['ReportLine']): number | null {
   return unbacked >= 0 ? unbacked : line.steps.length - 1;
 }
 
-const rank: Record<Schemas['Status'], number> = { faulty: 0, hole: 1, makeshift: 2, covered: 3 };
+const rank: Record<Schemas['Status'], number> = { faulty: 0, hole: 1, makeshift: 2, unjudged: 3, covered: 4 };
 
 /** The steps of an operation as a cell shows them: those of a splice that are alike stand once. */
 export function stepsOf(report: Schemas['ReportLine'], operation: string): Schemas['Step'][] {

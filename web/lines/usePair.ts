@@ -1,7 +1,7 @@
 import { useSessionStorage } from '@vueuse/core';
 import { computed, watch, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import type { Pair } from '@/api/queries';
+import { NO_KIT, type Pair } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
 
 interface Named {
@@ -16,10 +16,14 @@ export function usePair(
   place: string,
   kits: () => Named[],
   scopes: () => Named[],
+  mayBeWithoutKit = false,
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
   const { asked, show } = useAddress();
   const route = useRoute();
-  const pair = computed<Pair>(() => ({ kit: asked('kit'), scope: asked('scope') }));
+  const pair = computed<Pair>(() => ({
+    kit: asked('kit') === NO_KIT && !mayBeWithoutKit ? null : asked('kit'),
+    scope: asked('scope'),
+  }));
   const last = useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
   watch(pair, (now) => now.kit !== null && now.scope !== null && (last.value = { ...now }), {
     immediate: true,
@@ -27,13 +31,19 @@ export function usePair(
 
   const known = (id: string | null, list: Named[]) =>
     list.some((one) => one.id === id) ? id : (list[0]?.id ?? null);
+  /** Where there is none at all, or none was in hand before, the work is looked at without. */
+  const kitToShow = () =>
+    mayBeWithoutKit && (last.value.kit === NO_KIT || kits().length === 0)
+      ? NO_KIT
+      : known(last.value.kit, kits());
   watch(
     [kits, scopes, () => route.name],
     () => {
       const isAsked = pair.value.kit !== null && pair.value.scope !== null;
-      if (route.name !== place || isAsked || kits().length === 0 || scopes().length === 0) return;
+      const hasKits = kits().length > 0 || mayBeWithoutKit;
+      if (route.name !== place || isAsked || !hasKits || scopes().length === 0) return;
       show({
-        kit: pair.value.kit ?? known(last.value.kit, kits()),
+        kit: pair.value.kit ?? kitToShow(),
         scope: pair.value.scope ?? known(last.value.scope, scopes()),
       });
     },

@@ -5,7 +5,7 @@ import StatusShape from './StatusShape.vue';
 /** One drop line with its marks. Stands in an svg. */
 defineProps<{ laid: LaidDrop; isLit: boolean; height: number; countY: number }>();
 
-const radius = { covered: 4.6, makeshift: 4.8, hole: 7 };
+const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
 </script>
 
 <template>

@@ -6,6 +6,7 @@ export const statusWords: Record<Schemas['Status'], string> = {
   makeshift: 'makeshift',
   hole: 'hole',
   faulty: 'faulty',
+  unjudged: 'no kit in hand',
 };
 
 /** A fit of a tool or a check as the status with the same mark. */

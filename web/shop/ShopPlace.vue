@@ -8,6 +8,9 @@ const { person } = useSession();
 <template>
   <div class="shop">
     <h1>{{ person?.shop }}</h1>
+    <p v-if="person?.maySetUpTheShop">
+      <RouterLink :to="{ name: 'history' }">What was done, by whom and when</RouterLink>
+    </p>
     <div class="columns">
       <section aria-labelledby="import">
         <h2 id="import">Import a workbook</h2>

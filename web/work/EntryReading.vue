@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import ReasonList from '@/lines/ReasonList.vue';
 import StatusMark from '@/shared/StatusMark.vue';
@@ -7,8 +7,13 @@ import { statusWords } from '@/shared/status';
 import { meaningWords, partsOf } from './entryWords';
 
 /** What was read of an entry: each piece underlined with what it was taken for, what is open, and how the kit in hand does it. */
-const props = defineProps<{ text: string; entry: Schemas['Entry'] }>();
-const emit = defineEmits<{ pick: [question: Schemas['EntryQuestion'], id: string] }>();
+const props = defineProps<{ text: string; entry: Schemas['Entry']; mayRemember?: boolean }>();
+const emit = defineEmits<{
+  pick: [question: Schemas['EntryQuestion'], id: string];
+  /** Picked, and what was written is its name from now on. */
+  remember: [question: Schemas['EntryQuestion'], id: string];
+}>();
+const isRemembered = ref(false);
 
 const parts = computed(() => partsOf(props.text, props.entry));
 const nameOf = (about: string, id: string) =>
@@ -29,9 +34,17 @@ const nameOf = (about: string, id: string) =>
     </p>
     <div v-for="question in entry.questions" :key="question.about" class="question">
       <span>{{ question.text }}</span>
-      <button v-for="id in question.candidates" :key="id" type="button" @click="emit('pick', question, id)">
+      <button
+        v-for="id in question.candidates"
+        :key="id"
+        type="button"
+        @click="isRemembered ? emit('remember', question, id) : emit('pick', question, id)"
+      >
         {{ nameOf(question.about, id) }}
       </button>
+      <label v-if="mayRemember && question.candidates.length && question.to > question.from" class="remember">
+        <input v-model="isRemembered" type="checkbox" /> and remember it
+      </label>
     </div>
     <div v-if="entry.status" class="judged">
       <StatusMark :status="entry.status" :size="14" silent />
@@ -100,6 +113,13 @@ const nameOf = (about: string, id: string) =>
   border: 1px solid var(--ink);
   border-radius: 3px;
   cursor: pointer;
+}
+
+.remember {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  color: var(--muted);
 }
 
 .judged {

@@ -1,17 +1,25 @@
 <script setup lang="ts">
 import { refDebounced, useLocalStorage } from '@vueuse/core';
-import { computed, ref, toRef, useTemplateRef, watch } from 'vue';
-import { problemOf, type Schemas } from '@/api/client';
+import { computed, defineAsyncComponent, ref, toRef, useTemplateRef, watch } from 'vue';
+import { answer, api, problemOf, type Schemas } from '@/api/client';
 import { useEntry, type Units } from '@/api/queries';
 import { useSession } from '@/session/useSession';
 import { useKeys } from '@/shared/useKeys';
 import EntryReading from './EntryReading.vue';
+import EntryCompletion from './EntryCompletion.vue';
+import { missingSides, sideToComplete, withSide, type Side } from './entrySides';
 import { answered, whatIsOpen } from './entryWords';
 import { useLines } from './useLines';
 
 /** One line of work, written as it is spoken, read back while it is typed, and added with Enter once nothing is open. */
 const props = defineProps<{ scope: string; kit: string | null; units: Units; mayWrite: boolean }>();
-const emit = defineEmits<{ added: [id: string] }>();
+const emit = defineEmits<{
+  added: [id: string];
+  /** Where the line that is being written would drop. */
+  draft: [drop: Schemas['Drop'] | null];
+}>();
+
+const MakeThing = defineAsyncComponent(() => import('./MakeThing.vue'));
 
 // Kept in the browser until it is saved: nothing typed is lost with the page or the session.
 const { person } = useSession();
@@ -26,13 +34,18 @@ const { data, error, isFetching, readNow } = useEntry(
   settled,
   toRef(() => props.units),
 );
-const { add } = useLines();
+const { edit: add, refused: notWritten } = useLines();
 const field = useTemplateRef<HTMLInputElement>('field');
 useKeys('n', () => field.value?.focus());
 
 const refused = ref<string | null>(null);
 watch(text, () => (refused.value = null));
 const shown = computed(() => (text.value.trim() === '' ? undefined : data.value));
+
+watch(
+  () => shown.value?.entry.drop ?? null,
+  (drop) => emit('draft', drop),
+);
 
 const saidOf = (entry: Schemas['Entry']) => {
   const { terminal, wire, quantity } = entry.line ?? {};
@@ -49,12 +62,40 @@ async function submit(): Promise<void> {
   refused.value = whatIsOpen(entry);
   if (refused.value !== null || entry.line === null) return;
   const kept = await add
-    .mutateAsync({ scope: props.scope, line: entry.line, said: saidOf(entry) })
+    .mutateAsync({ scope: props.scope, edits: [{ line: entry.line }], said: `Added: ${saidOf(entry)}` })
     .catch(() => undefined);
-  if (!kept) return;
+  const added = kept?.data[0];
+  if (!added) return;
   text.value = '';
-  emit('added', kept.id);
+  emit('added', added.id);
   field.value?.focus();
+}
+
+const completing = computed(() => (props.mayWrite ? sideToComplete(text.value, shown.value?.entry) : null));
+const lacking = computed(() =>
+  shown.value && props.mayWrite ? missingSides(shown.value.text, shown.value.entry) : [],
+);
+
+function fill(side: Side, name: string): void {
+  text.value = withSide(text.value, side, name);
+  field.value?.focus();
+}
+
+/** From the field down to what is offered. */
+function goToOffers(event: KeyboardEvent): void {
+  if (event.target !== field.value) return;
+  (event.currentTarget as Element)
+    .querySelector<HTMLElement>('.completion button, .question button')
+    ?.focus();
+}
+
+/** What was written is another name for it from now on, where somebody says so. */
+async function remember(question: Schemas['EntryQuestion'], id: string): Promise<void> {
+  const words = [...text.value].slice(question.from, question.to).join('');
+  pick(question, id);
+  await answer(
+    api.PUT('/aliases', { body: { about: question.about === 'terminal' ? 'terminal' : 'wire', words, id } }),
+  ).catch(() => undefined);
 }
 
 function pick(question: Schemas['EntryQuestion'], id: string): void {
@@ -64,7 +105,7 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
 </script>
 
 <template>
-  <form class="entry" @submit.prevent="submit">
+  <form class="entry" @submit.prevent="submit" @keydown.down="goToOffers">
     <div class="write">
       <input
         ref="field"
@@ -85,7 +126,9 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
       :class="{ old: isFetching }"
       :text="shown.text"
       :entry="shown.entry"
+      :may-remember="mayWrite"
       @pick="pick"
+      @remember="remember"
     />
     <p v-else-if="error" class="problem" role="alert">
       {{ problemOf(error).title }}. {{ problemOf(error).detail }}
@@ -94,20 +137,28 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
       How many, which wire, an arrow (or “into”), which terminal; then what is special: wet, hot, −5 °C, no
       mains, tight, M8, 1.2 N·m, 2 per barrel, + the second wire of a splice. It is read back while you write.
     </p>
+    <EntryCompletion v-if="completing" :side="completing" @pick="fill(completing, $event)" />
     <p v-if="refused" class="problem" role="alert">{{ refused }}</p>
-    <p v-if="add.error.value" class="problem" role="alert">
-      {{ problemOf(add.error.value).title }}.
+    <p v-if="notWritten" class="problem" role="alert">
+      {{ problemOf(notWritten.error).title }}.
       {{
-        problemOf(add.error.value)
+        problemOf(notWritten.error)
           .problems?.map(({ path, expected }) => `${path}: ${expected}`)
           .join('; ')
       }}
-      {{ problemOf(add.error.value).detail }}
+      {{ problemOf(notWritten.error).detail }}
     </p>
     <p v-if="!mayWrite" class="muted">
       Adding is for the shop lead and the coordinator; reading is for everybody.
     </p>
   </form>
+  <MakeThing
+    v-for="side in lacking"
+    :key="`${side.about} ${side.words}`"
+    :about="side.about"
+    :text="side.words"
+    @made="fill(side, $event)"
+  />
 </template>
 
 <style scoped>

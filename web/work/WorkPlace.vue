@@ -1,44 +1,62 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { mdiRedo, mdiTableArrowDown, mdiUndo } from '@mdi/js';
+import { computed, defineAsyncComponent } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useKeptLines } from '@/api/queries';
+import { NO_KIT, useKeptLines } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
+import { useUndo } from '@/frame/useUndo';
+import { details, detailsOf } from '@/lines/details';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
+import type { SheetEdit } from '@/lines/sheet';
 import { useSession } from '@/session/useSession';
 import PickOne from '@/shared/PickOne.vue';
 import ConflictNote from './ConflictNote.vue';
+import { editsOf } from './editsOf';
 import QuickEntry from './QuickEntry.vue';
+import RefusedNote from './RefusedNote.vue';
+import ScopeActions from './ScopeActions.vue';
 import { useLines, versionOf } from './useLines';
+import { useUndoKeys } from './useUndoKeys';
 
 /** What is to be wired, written line by line, with the judgement of the kit in hand beside it. */
 const { person } = useSession();
 const mayWrite = computed(() => person.value?.maySetUpTheShop ?? false);
-const { asked } = useAddress();
+const { asked, show } = useAddress();
 const linesSeen = useKeptLines(computed(() => asked('scope')));
-const { change, erase, conflict, refused, insist } = useLines();
+const { edit, conflict, refused, settle } = useLines();
+const undo = useUndo();
+useUndoKeys();
 
-async function count(counts: { line: Schemas['Line']; quantity: number }[], scope: string): Promise<void> {
-  const kept = await linesSeen();
-  const lines = counts.map(({ line, quantity }) => ({
-    before: line,
-    after: { ...line, quantity },
-    version: versionOf(line, kept),
-  }));
-  change.mutate({ scope, lines });
+const LineDetails = defineAsyncComponent(() => import('./LineDetails.vue'));
+
+/** Columns that somebody wants to write in, besides those that some line says. */
+const wanted = computed(() => (asked('columns') ?? '').split(' ').filter(Boolean));
+const sheet = computed(() => (mayWrite.value ? wanted.value : undefined));
+
+async function write(change: SheetEdit, scope: string): Promise<void> {
+  const found = editsOf(change, scope, await linesSeen());
+  if (found) edit.mutate(found);
 }
 
-async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
-  const kept = await linesSeen();
-  const ids = kept.map(({ id }) => id);
-  erase.mutate({
-    scope,
-    lines: lines.map((line) => ({
-      line,
-      version: versionOf(line, kept),
-      after: ids[ids.indexOf(line.id) - 1] ?? '',
-    })),
-  });
+async function writeSteps(before: Schemas['Line'], line: Schemas['Line'], scope: string): Promise<void> {
+  const version = versionOf(before, await linesSeen());
+  edit.mutate({ scope, edits: [{ id: line.id, version, line }], said: 'Written: 1 line' });
 }
+
+const unshown = (lines: Schemas['Line'][]) => {
+  const shown = detailsOf(lines, wanted.value);
+  return details.filter((one) => !shown.includes(one));
+};
+
+function addColumn(event: Event): void {
+  const select = event.target as HTMLSelectElement;
+  show({ columns: [...wanted.value, select.value].join(' ') });
+  select.value = '';
+}
+
+const withNone = (kits: { id: string; name: string }[]) => [{ id: NO_KIT, name: 'No kit in hand' }, ...kits];
+const inUse = (scopes: Schemas['ScopeSummary'][], id: string | null) =>
+  scopes.filter((scope) => !scope.archived || scope.id === id);
 </script>
 
 <template>
@@ -46,18 +64,26 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
     class="work"
     place="work"
     title="Work"
-    empty-title="No scope to write lines into yet"
-    :is-editable="mayWrite"
-    @count="count"
-    @erase="takeOut"
+    empty-title="No work is written down yet"
+    :sheet="sheet"
+    without-kit
+    @edit="write"
   >
     <template #picks="{ pair, kits, scopes, pick }">
       <div class="picks">
-        <PickOne label="Scope" :items="scopes" :picked="pair.scope" @pick="pick('scope', $event)" />
-        <PickOne label="Kit in hand" :items="kits" :picked="pair.kit" @pick="pick('kit', $event)" />
+        <div class="scope">
+          <PickOne
+            label="Scope"
+            :items="inUse(scopes, pair.scope)"
+            :picked="pair.scope"
+            @pick="pick('scope', $event)"
+          />
+          <ScopeActions v-if="mayWrite && pair.scope" :scope="pair.scope" :scopes="scopes" />
+        </div>
+        <PickOne label="Kit in hand" :items="withNone(kits)" :picked="pair.kit" @pick="pick('kit', $event)" />
       </div>
     </template>
-    <template #above="{ pair, units, highlight }">
+    <template #above="{ pair, units, highlight, draft }">
       <QuickEntry
         v-if="pair.scope"
         :key="pair.scope"
@@ -66,15 +92,57 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
         :units="units"
         :may-write="mayWrite"
         @added="highlight"
+        @draft="draft"
       />
-      <ConflictNote v-if="conflict" :conflict="conflict" @mine="insist(conflict)" @theirs="conflict = null" />
-      <p v-if="refused" class="refused" role="alert">
-        {{ problemOf(refused).title }}. {{ problemOf(refused).detail }}
-      </p>
+      <ConflictNote v-if="conflict" :conflict="conflict" @settle="settle" />
+      <RefusedNote
+        v-if="refused"
+        :problem="problemOf(refused.error)"
+        :wanted="refused.wanted"
+        @dismiss="refused = null"
+      />
+    </template>
+    <template #tools="{ coverage }">
+      <template v-if="mayWrite">
+        <button type="button" class="tool" :disabled="!undo.canUndo" title="Ctrl+Z" @click="undo.undo()">
+          <v-icon :icon="mdiUndo" size="14" /> Undo
+        </button>
+        <button type="button" class="tool" :disabled="!undo.canRedo" title="Ctrl+Y" @click="undo.redo()">
+          <v-icon :icon="mdiRedo" size="14" /> Redo
+        </button>
+        <RouterLink
+          class="tool"
+          :to="{ name: 'table', query: { scope: coverage.scope.id, kit: coverage.kit?.id ?? NO_KIT } }"
+        >
+          <v-icon :icon="mdiTableArrowDown" size="14" /> Bring a table
+        </RouterLink>
+        <select class="tool" aria-label="Add a column" value="" @change="addColumn">
+          <option value="">+ Column</option>
+          <option v-for="{ key, title } in unshown(Object.values(coverage.lines))" :key="key" :value="key">
+            {{ title }}
+          </option>
+        </select>
+      </template>
+    </template>
+    <template #beside="{ row, coverage }">
+      <LineDetails
+        :row="row"
+        :scope="coverage.scope.id"
+        :may-write="mayWrite"
+        @cell="
+          (column, text) =>
+            write({ kind: 'cells', cells: [{ line: row.line, column, text }] }, coverage.scope.id)
+        "
+        @steps="writeSteps(row.line, $event, coverage.scope.id)"
+      />
     </template>
     <template #empty>
-      A <b>scope</b> is the work of a bench or a site: so many of this wire into that terminal. It comes in
-      with a workbook, and from then on lines are written here.
+      A <b>scope</b> is the work of a bench or a site: so many of this wire into that terminal. Make one, then
+      write its lines as you would say them, or bring the table that you have.
+    </template>
+    <template #next>
+      <ScopeActions v-if="mayWrite" :scope="null" :scopes="[]" />
+      <v-btn :to="{ name: 'shop' }">Import a workbook</v-btn>
     </template>
   </JudgedPlace>
 </template>
@@ -85,21 +153,47 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
   --least-table: 178px;
 }
 
-.refused {
-  color: var(--hole);
-}
-
 .picks {
   display: grid;
-  grid-template-columns: 300px 250px;
+  grid-template-columns: 340px 250px;
   gap: 8px;
   align-items: center;
   justify-content: start;
 }
 
+.scope {
+  display: flex;
+  gap: 4px;
+}
+
+.scope > :first-child {
+  flex: 1;
+}
+
+.tool {
+  display: flex;
+  align-items: center;
+  gap: 5px;
+  min-height: calc(var(--touch) - 4px);
+  padding: 0;
+  border: 0;
+  background: transparent;
+  font: inherit;
+  font-size: 12.5px;
+  color: var(--muted);
+  white-space: nowrap;
+  text-decoration: none;
+  cursor: pointer;
+}
+
+.tool:disabled {
+  opacity: 0.4;
+  cursor: default;
+}
+
 @media (max-width: 1180px) {
   .picks {
-    grid-template-columns: minmax(0, 360px) minmax(0, 280px);
+    grid-template-columns: minmax(0, 400px) minmax(0, 280px);
   }
 }
 
@@ -107,6 +201,12 @@ async function takeOut(lines: Schemas['Line'][], scope: string): Promise<void> {
   .picks {
     grid-template-columns: minmax(0, 1fr);
     gap: 4px;
+  }
+}
+
+@media print {
+  .tool {
+    display: none;
   }
 }
 </style>

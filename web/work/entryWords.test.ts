@@ -7,6 +7,7 @@ const entry = (more: Partial<Schemas['Entry']> = {}): Schemas['Entry'] => ({
   tokens: [],
   questions: [],
   unknown: [],
+  drop: null,
   names: { wires: {}, terminals: {} },
   ...more,
 });

@@ -13,6 +13,7 @@ use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Output\Unjudged;
 use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
@@ -28,10 +29,13 @@ final class CoverageController extends Controller
         $workbook = $this->workbook($request);
         $report = $this->report($workbook);
         $rulers = new RulerWriter($request->units());
+        $written = (new ReportWriter($request->units()))->report($report);
+        $ruler = $rulers->ruler(Ruler::of($report));
+        $isJudged = $request->kit() !== null;
 
         return $this->json([
-            'report' => (new ReportWriter($request->units()))->report($report),
-            'ruler' => $rulers->ruler(Ruler::of($report)),
+            'report' => $isJudged ? $written : Unjudged::report($written),
+            'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
             ...(new ThingsById(withCosts: Gate::allows('export', Shop::class)))->of($workbook),
         ]);
@@ -63,8 +67,8 @@ final class CoverageController extends Controller
 
     private function report(Workbook $workbook): Report
     {
-        [$kit, $scope] = [$workbook->kits[0], $workbook->scopes[0]];
+        $scope = $workbook->scopes[0];
 
-        return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
+        return Coverage::ofKitOrNone($workbook->kits[0] ?? null, $scope, $workbook->rulesFor($scope));
     }
 }

@@ -12,6 +12,7 @@ use App\Workbook\ShopWorkbook;
 use App\Workbook\Version;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Output\EntryWriter;
+use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -27,9 +28,11 @@ final class LineController extends Controller
     {
         $workbook = $this->workbooks->forEntry($this->shop($request), $scope, $request->kit());
         $entry = (new EntryReader($workbook->wires, $workbook->terminals, $this->words->aliases($this->shop($request))))->read($request->text());
-        $written = (new EntryWriter($request->units()))->entry($entry, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null);
+        $rules = $workbook->rulesFor($workbook->scopes[0]);
+        $kit = $workbook->kits[0] ?? null;
+        $written = (new EntryWriter($request->units()))->entry($entry, $rules, $kit);
 
-        return $this->json([...$written, 'names' => self::names($workbook)]);
+        return $this->json([...$written, 'drop' => (new RulerWriter())->ofEntry($entry, $kit, $rules), 'names' => self::names($workbook)]);
     }
 
     /** @return array{wires: object, terminals: object} names by id, to show what an id stands for */

@@ -14,12 +14,13 @@ final class CoverageRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['required', 'string', self::ID], 'scope' => ['required', 'string', self::ID], ...self::unitRules()];
+        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], ...self::unitRules()];
     }
 
-    public function kit(): string
+    /** Null while none is in hand. */
+    public function kit(): ?string
     {
-        return $this->string('kit')->value();
+        return $this->has('kit') ? $this->string('kit')->value() : null;
     }
 
     public function scope(): string

@@ -17,7 +17,7 @@ final class PageRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'search' => ['string', 'max:200'],
+            'search' => ['nullable', 'string', 'max:200'],
             'sort' => ['string', 'in:place,-place,name,-name'],
             'most' => ['integer', 'min:1', 'max:' . self::MOST],
             'cursor' => ['string', 'max:1000'],

@@ -14,14 +14,14 @@ final readonly class ThingsById
 {
     public function __construct(private bool $withCosts) {}
 
-    /** @return array{kit: object, scope: object, lines: object, wires: object, terminals: object, tools: object} of a workbook with one kit and one scope */
+    /** @return array{kit: object|null, scope: object, lines: object, wires: object, terminals: object, tools: object} of a workbook with one scope and at most one kit */
     public function of(Workbook $workbook): array
     {
         $scope = get_object_vars((new ObjectCodec())->write($workbook->scopes[0]));
         $lines = array_column($scope['lines'], null, 'id');
 
         return [
-            'kit' => (new ObjectCodec())->write($workbook->kits[0]),
+            'kit' => isset($workbook->kits[0]) ? (new ObjectCodec())->write($workbook->kits[0]) : null,
             'scope' => (object) array_diff_key($scope, ['lines' => null]),
             'lines' => (object) $lines,
             'wires' => (object) $this->byId($workbook->wires),

@@ -45,6 +45,12 @@ final class Coverage
         return (new self($kit, $rules))->report($scope);
     }
 
+    /** While no kit is in hand: what one without tools would do, so that the steps and what is wrong with the lines are told. */
+    public static function ofKitOrNone(?Kit $kit, Scope $scope, HouseRules $rules): Report
+    {
+        return self::of($kit ?? new Kit('none', 'No kit in hand', []), $scope, $rules);
+    }
+
     private function report(Scope $scope): Report
     {
         $lines = array_map($this->line(...), $scope->lines);

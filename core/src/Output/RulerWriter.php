@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Match\Segment;
 use Gondrik\Core\Match\Stretch;
 use Gondrik\Core\Ruler\Ruler;
@@ -12,10 +14,13 @@ use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
 use Gondrik\Core\Ruler\RulerMiss;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
@@ -38,6 +43,18 @@ final readonly class RulerWriter
             'lanes' => $this->lanes($ruler->lanes),
             'drops' => array_map($this->drop(...), $ruler->drops),
         ];
+    }
+
+    /** @return array<string, mixed>|null where an entry would drop, with its marks; null for one that is open, and for a screw */
+    public function ofEntry(QuickEntry $entry, ?Kit $kit, HouseRules $rules): ?array
+    {
+        if ($entry->line === null) {
+            return null;
+        }
+        $drops = Ruler::of(Coverage::ofKitOrNone($kit, new Scope('entry', 'Entry', [$entry->line]), $rules))->drops;
+        $written = ['drops' => array_map($this->drop(...), $drops)];
+
+        return ($kit === null ? Unjudged::ruler($written) : $written)['drops'][0] ?? null;
     }
 
     /** @return list<array<string, mixed>> of both families */

@@ -1,0 +1,33 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { useDocumentVisibility, useIntervalFn } from '@vueuse/core';
+import { watch } from 'vue';
+import { answer, api } from '@/api/client';
+import { useSession } from '@/session/useSession';
+
+/** Milliseconds between two looks. */
+const EVERY = 4_000;
+
+/**
+ * Hears of what others change: the number that every change of the shop raises is asked for every few seconds while the page is
+ * looked at, and at once when it is looked at again; where it is another, everything is read anew. What somebody is writing stays.
+ */
+export function useFresh(): void {
+  const client = useQueryClient();
+  const { person } = useSession();
+  const visibility = useDocumentVisibility();
+  let seen: { shop: number; version: number } | null = null;
+
+  async function look(): Promise<void> {
+    const shop = person.value?.shopId;
+    if (shop === undefined || visibility.value !== 'visible') return;
+    // Where nobody answers, the note about that says so; here it is only tried again.
+    const now = await answer(api.GET('/version')).catch(() => null);
+    if (!now) return;
+    const isAnother = seen?.shop === shop && seen.version !== now.version;
+    seen = { shop, version: now.version };
+    if (isAnother) await client.invalidateQueries({ queryKey: ['shop'] });
+  }
+
+  useIntervalFn(() => void look(), EVERY, { immediateCallback: false });
+  watch([visibility, () => person.value?.shopId], () => void look());
+}

@@ -1,0 +1,116 @@
+import { useQueryClient } from '@tanstack/vue-query';
+import { useSessionStorage } from '@vueuse/core';
+import { defineStore } from 'pinia';
+import { computed } from 'vue';
+import { answer, api } from '@/api/client';
+import { useSession } from '@/session/useSession';
+import { useDone } from './useDone';
+
+/** A change by its number in the history of the shop, and what it was in a few words. */
+interface Step {
+  change: number;
+  said: string;
+}
+
+interface Steps {
+  person: number | null;
+  undo: Step[];
+  redo: Step[];
+}
+
+/** So many steps can be gone back. */
+const MOST = 200;
+
+/**
+ * What one has done on this page, step by step backwards and forwards. To take back is the inverse write, under the same check of
+ * versions, and stands in the history as everything does; the steps outlive a reload.
+ */
+export const useUndo = defineStore('undo', () => {
+  const client = useQueryClient();
+  const done = useDone();
+  const { person } = useSession();
+  const steps = useSessionStorage<Steps>('gondrik.undo', { person: null, undo: [], redo: [] });
+
+  /** Nobody takes back what another has done at the same machine. */
+  function own(): Steps {
+    const id = person.value?.id ?? null;
+    if (steps.value.person !== id) steps.value = { person: id, undo: [], redo: [] };
+    return steps.value;
+  }
+
+  const readAnew = () => client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
+
+  async function invert(step: Step): Promise<Step> {
+    const { change } = await answer(
+      api.POST('/history/{entry}/undo', { params: { path: { entry: String(step.change) } } }),
+    );
+    return { ...step, change };
+  }
+
+  async function back(): Promise<void> {
+    const step = own().undo.at(-1);
+    if (!step) return;
+    const inverse = await invert(step);
+    const now = own();
+    steps.value = { ...now, undo: now.undo.slice(0, -1), redo: [...now.redo, inverse] };
+    await readAnew();
+  }
+
+  async function forth(): Promise<void> {
+    const step = own().redo.at(-1);
+    if (!step) return;
+    const again = await invert(step);
+    const now = own();
+    steps.value = { ...now, undo: [...now.undo, again], redo: now.redo.slice(0, -1) };
+    await readAnew();
+  }
+
+  /** Tells what was done, with its undo, and reads the shop anew. */
+  async function did(change: number, said: string): Promise<void> {
+    const now = own();
+    steps.value = { ...now, undo: [...now.undo, { change, said }].slice(-MOST), redo: [] };
+    done.tell({
+      said,
+      undo: async () => {
+        if (own().undo.at(-1)?.change === change) await back();
+        else {
+          await invert({ change, said });
+          await readAnew();
+        }
+      },
+    });
+    await readAnew();
+  }
+
+  const told = (act: () => Promise<void>, list: 'undo' | 'redo', how: string) => async () => {
+    const said = own()[list].at(-1)?.said;
+    if (said === undefined) return;
+    try {
+      await act();
+      done.tell({ said: `${how}: ${said}` });
+    } catch (error) {
+      done.tell({ said });
+      done.failed = error;
+    }
+  };
+
+  /** Any entry of the history, not only one's own; that can be taken back in turn. */
+  async function takeBack(change: number, said: string): Promise<void> {
+    try {
+      const inverse = await invert({ change, said });
+      await did(inverse.change, `Taken back: ${said}`);
+    } catch (error) {
+      done.tell({ said: `Not taken back: ${said}` });
+      done.failed = error;
+    }
+  }
+
+  return {
+    did,
+    takeBack,
+    undo: told(back, 'undo', 'Taken back'),
+    redo: told(forth, 'redo', 'Done again'),
+    canUndo: computed(() => steps.value.person === person.value?.id && steps.value.undo.length > 0),
+    canRedo: computed(() => steps.value.person === person.value?.id && steps.value.redo.length > 0),
+  };
+});

@@ -1,0 +1,158 @@
+<script setup lang="ts">
+import { useInfiniteQuery } from '@tanstack/vue-query';
+import { computed } from 'vue';
+import { answer, api, problemOf } from '@/api/client';
+import { useAddress } from '@/frame/useAddress';
+import { useUndo } from '@/frame/useUndo';
+import { useSession } from '@/session/useSession';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import { changeWords, entryWords, whatChanged } from './historyWords';
+
+/** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
+const { person } = useSession();
+const { asked, show } = useAddress();
+const undo = useUndo();
+const about = computed(() => asked('about'));
+const mayRead = computed(() => person.value?.maySetUpTheShop ?? false);
+
+const { data, error, isFetching, hasNextPage, fetchNextPage, refetch } = useInfiniteQuery({
+  queryKey: ['shop', computed(() => person.value?.shopId ?? 0), 'history', 'page', about],
+  initialPageParam: null as number | null,
+  queryFn: ({ pageParam }) =>
+    answer(
+      api.GET('/history', {
+        params: {
+          query: {
+            ...(pageParam === null ? {} : { before: pageParam }),
+            ...(about.value ? { about: about.value } : {}),
+          },
+        },
+      }),
+    ),
+  getNextPageParam: ({ next }) => next,
+  enabled: mayRead,
+  staleTime: 0,
+});
+const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ?? []);
+const when = (at: string) =>
+  new Date(at).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+</script>
+
+<template>
+  <div class="history">
+    <h1>What was done</h1>
+    <p v-if="!mayRead" class="muted">
+      The history, with what everything costs, is for the shop lead and the coordinator.
+    </p>
+    <p v-if="about" class="muted">
+      Only what is about {{ about }}.
+      <button type="button" class="link" @click="show({ about: null })">Show everything</button>
+    </p>
+    <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
+    <EmptyNote v-else-if="mayRead && !isFetching && !entries.length" title="Nothing was changed yet">
+      Every change stands here with who made it, when, and what was before: lines and scopes, the catalogue,
+      files that were brought in. Each can be taken back.
+    </EmptyNote>
+    <ol v-else>
+      <li v-for="entry in entries" :key="entry.id">
+        <time :datetime="entry.at" class="mono">{{ when(entry.at) }}</time>
+        <span class="who">{{ entry.by ?? 'the server' }}</span>
+        <details>
+          <summary>{{ entryWords(entry) }}</summary>
+          <ul>
+            <li v-for="change in entry.changes" :key="`${change.list} ${change.scope} ${change.id}`">
+              <b>{{ changeWords(change) }}</b>
+              <span v-for="one in whatChanged(change)" :key="one.key" class="change">
+                {{ one.key }}: <del v-if="one.before !== null">{{ one.before }}</del>
+                <ins v-if="one.after !== null">{{ one.after }}</ins>
+              </span>
+            </li>
+            <li v-if="entry.count > entry.changes.length" class="muted">
+              and {{ entry.count - entry.changes.length }} more
+            </li>
+          </ul>
+        </details>
+        <button
+          v-if="entry.count > 0"
+          type="button"
+          class="link"
+          @click="undo.takeBack(entry.id, entryWords(entry))"
+        >
+          Take back
+        </button>
+        <span v-else />
+      </li>
+    </ol>
+    <v-btn v-if="hasNextPage" :loading="isFetching" @click="fetchNextPage()">Earlier</v-btn>
+  </div>
+</template>
+
+<style scoped>
+.history {
+  max-width: 1100px;
+  padding: 18px 20px 60px;
+}
+
+h1 {
+  font-size: 22px;
+}
+
+ol {
+  margin: 12px 0;
+  padding: 0;
+  list-style: none;
+}
+
+ol > li {
+  display: grid;
+  grid-template-columns: 128px 150px minmax(0, 1fr) auto;
+  gap: 4px 14px;
+  align-items: baseline;
+  padding: 6px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+time,
+.who {
+  font-size: 13px;
+  color: var(--muted);
+}
+
+summary {
+  cursor: pointer;
+}
+
+ul {
+  padding: 6px 0 4px 16px;
+  font-size: 13px;
+  list-style: none;
+}
+
+.change {
+  margin-left: 10px;
+  white-space: nowrap;
+}
+
+del {
+  color: var(--muted);
+}
+
+ins {
+  text-decoration: none;
+  font-weight: 600;
+}
+
+.link {
+  min-height: calc(var(--touch) - 4px);
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+@media (max-width: 760px) {
+  ol > li {
+    grid-template-columns: 1fr auto;
+  }
+}
+</style>

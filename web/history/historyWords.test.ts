@@ -1,0 +1,35 @@
+import { expect, it } from 'vitest';
+import { entryWords, whatChanged } from './historyWords';
+
+const change = {
+  list: 'lines',
+  scope: 'cabin',
+  id: 'l1',
+  before: { id: 'l1', quantity: 4, wet: true },
+  after: { id: 'l1', quantity: 9, note: 'bow' },
+};
+const entry = {
+  id: 7,
+  event: 'changed' as const,
+  by: 'Ivo',
+  at: '2026-11-25T10:00:00Z',
+  changes: [change],
+  count: 1,
+};
+
+it('tells an entry in a few words', () => {
+  expect(entryWords(entry)).toBe('Changed: line l1 of cabin');
+  expect(entryWords({ ...entry, event: 'edited', count: 300 })).toBe('Edited: 300 lines');
+  expect(entryWords({ ...entry, event: 'undone', undoes: 5 })).toBe('Taken back: line l1 of cabin (entry 5)');
+  expect(entryWords({ ...entry, event: 'imported', changes: [], count: 0, file: 'shop.json' })).toBe(
+    'Brought in: shop.json',
+  );
+});
+
+it('tells key by key what was and what is', () => {
+  expect(whatChanged(change)).toEqual([
+    { key: 'quantity', before: '4', after: '9' },
+    { key: 'wet', before: 'true', after: null },
+    { key: 'note', before: null, after: 'bow' },
+  ]);
+});

@@ -1,0 +1,65 @@
+import type { Schemas } from '@/api/client';
+import { counted } from '@/shared/pretty';
+
+type Entry = Schemas['HistoryEntry'];
+type Change = Schemas['HistoryChange'];
+
+const verbs: Record<Entry['event'], string> = {
+  added: 'Added',
+  changed: 'Changed',
+  removed: 'Taken away',
+  moved: 'Moved',
+  copied: 'Copied',
+  merged: 'Taken in',
+  edited: 'Edited',
+  imported: 'Brought in',
+  undone: 'Taken back',
+};
+
+const ones: Record<string, string> = {
+  lines: 'line',
+  order: 'order of the lines of',
+  wires: 'wire',
+  terminals: 'terminal',
+  tools: 'tool',
+  kits: 'kit',
+  scopes: 'scope',
+};
+
+const nameOf = ({ id, before, after }: Change) => {
+  const name = (after ?? before)?.['name' as never] as unknown;
+  return typeof name === 'string' ? `“${name}”` : id;
+};
+
+/** What a change is about: "line l1 of cabin". */
+export const changeWords = (change: Change): string =>
+  [ones[change.list] ?? change.list, nameOf(change), change.scope && `of ${change.scope}`]
+    .filter(Boolean)
+    .join(' ');
+
+/** An entry in a few words. */
+export function entryWords({ event, changes, count, file, undoes }: Entry): string {
+  const verb = verbs[event];
+  if (file !== undefined) return `${verb}: ${file}`;
+  const [first] = changes;
+  const what =
+    first && (count === 1 || event === 'copied' || event === 'merged')
+      ? changeWords(changes.find(({ list }) => list === 'scopes') ?? first)
+      : counted(count, first?.list === 'lines' ? 'line' : 'thing');
+  return `${verb}: ${what}${undoes === undefined ? '' : ` (entry ${undoes})`}`;
+}
+
+const said = (value: unknown): string | null =>
+  value === undefined ? null : typeof value === 'string' ? value : JSON.stringify(value);
+
+/** Key by key what was before and what is after; of what came or went only its parts. */
+export function whatChanged({
+  before,
+  after,
+}: Change): { key: string; before: string | null; after: string | null }[] {
+  const [was, is] = [before ?? {}, after ?? {}] as Record<string, unknown>[];
+  return [...new Set([...Object.keys(was ?? {}), ...Object.keys(is ?? {})])]
+    .filter((key) => key !== 'id' && key !== 'lines')
+    .map((key) => ({ key, before: said(was?.[key]), after: said(is?.[key]) }))
+    .filter((one) => one.before !== one.after);
+}

@@ -1,0 +1,68 @@
+import type { Schemas } from '@/api/client';
+
+type Line = Schemas['Line'];
+
+/** What a line may say besides its wire, its terminal and how many: each a column of the sheet once a line says it. */
+export interface Detail {
+  key: Schemas['SheetColumnName'] & keyof Line;
+  title: string;
+  /** Pixels of its column. */
+  width: number;
+  /** Words that it takes; any text where there are none. */
+  options?: readonly string[];
+  /** As it is read back when it is typed; null where the line leaves it at its default. */
+  text: (line: Line) => string | null;
+}
+
+const YES = ['yes', 'no'] as const;
+
+const yes = (key: 'wet' | 'noMains' | 'midSpan' | 'housing' | 'movable', title: string): Detail => ({
+  key,
+  title,
+  width: 84,
+  options: YES,
+  text: (line) => (line[key] ? 'yes' : null),
+});
+
+const word = (
+  key: 'place' | 'access' | 'prep' | 'sleeve' | 'clamp',
+  title: string,
+  options: readonly string[],
+): Detail => ({ key, title, width: 96, options, text: (line) => line[key] ?? null });
+
+const figure = (
+  key: 'torque' | 'ambient' | 'temperature' | 'wiresInBarrel',
+  title: string,
+  unit: string,
+): Detail => ({
+  key,
+  title,
+  width: 92,
+  text: (line) => (line[key] === undefined ? null : `${line[key]}${unit}`),
+});
+
+/** In the order in which people say them. */
+export const details: readonly Detail[] = [
+  { key: 'wireB', title: 'Second wire', width: 150, text: (line) => line.wireB ?? null },
+  figure('wiresInBarrel', 'In barrel', ''),
+  word('prep', 'Strands', ['none', 're-laid', 'twist', 'tin']),
+  { key: 'stud', title: 'Stud', width: 64, text: (line) => line.stud ?? null },
+  word('clamp', 'Clamp', ['rectangular', 'round']),
+  figure('torque', 'Torque', ' N·m'),
+  word('place', 'Place', ['plain', 'corrosive', 'vibration', 'hot']),
+  yes('wet', 'Wet'),
+  figure('ambient', 'Worked at', ' °C'),
+  yes('noMains', 'No mains'),
+  word('access', 'Access', ['open', 'tight', 'one-handed']),
+  yes('midSpan', 'Mid-span'),
+  yes('housing', 'Housing'),
+  word('sleeve', 'Sleeve', ['none', 'plain', 'lined', 'tape']),
+  yes('movable', 'Can come'),
+  { key: 'shear', title: 'Thread', width: 72, text: (line) => line.shear ?? null },
+  figure('temperature', 'Iron', ' °C'),
+  { key: 'note', title: 'Note', width: 170, text: (line) => line.note ?? null },
+];
+
+/** Those that some line says, and those that somebody wants to write. */
+export const detailsOf = (lines: Line[], wanted: readonly string[]): Detail[] =>
+  details.filter(({ key, text }) => wanted.includes(key) || lines.some((line) => text(line) !== null));

@@ -1,0 +1,394 @@
+<script setup lang="ts">
+import { mdiTableArrowUp } from '@mdi/js';
+import { useDropZone } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
+import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import { NO_KIT, useKitsAndScopes } from '@/api/queries';
+import { useAddress } from '@/frame/useAddress';
+import DataGrid from '@/grid/DataGrid.vue';
+import type { GridColumn } from '@/grid/columns';
+import CellEditor from '@/lines/CellEditor.vue';
+import { save } from '@/ruler/picture';
+import { useSettings } from '@/settings/useSettings';
+import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import { statusWords } from '@/shared/status';
+import StatusMark from '@/shared/StatusMark.vue';
+import { columnWords } from './columnWords';
+import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
+import { useTable } from './useTable';
+
+/** A table of work that somebody has: brought, its columns named, read row by row, and taken into a scope. */
+const { asked } = useAddress();
+const { length, force } = storeToRefs(useSettings());
+const { scopes } = useKitsAndScopes();
+const scope = computed(() => asked('scope'));
+const kit = computed(() => asked('kit') || null);
+const { table, keep, bring, reading, read, rows, take, readAgain } = useTable(
+  scope,
+  kit,
+  computed(() => ({ length: length.value, force: force.value })),
+);
+const MakeThing = defineAsyncComponent(() => import('@/work/MakeThing.vue'));
+
+const scopeName = computed(() => scopes.value.find(({ id }) => id === scope.value)?.name ?? '');
+const back = computed(() => ({ name: 'work', query: { scope: scope.value, kit: kit.value ?? NO_KIT } }));
+
+const zone = useTemplateRef<HTMLElement>('zone');
+const file = useTemplateRef<HTMLInputElement>('file');
+const lastFile = ref<File | null>(null);
+
+function bringFile(one: File | undefined): void {
+  if (!one) return;
+  lastFile.value = one;
+  bring.mutate({ file: one });
+}
+const { isOverDropZone } = useDropZone(zone, { onDrop: (files) => bringFile(files?.[0]), multiple: false });
+
+function chosen(event: Event): void {
+  const target = event.target as HTMLInputElement;
+  bringFile(target.files?.[0]);
+  target.value = '';
+}
+
+function pasted(event: ClipboardEvent): void {
+  const text = event.clipboardData?.getData('text/plain') ?? '';
+  if (text.trim() === '') return;
+  event.preventDefault();
+  bringFile(new File([text], 'pasted table', { type: 'text/plain' }));
+}
+
+const bad = computed(() => rows.value.filter(({ status }) => status === 'bad'));
+const lines = computed(() => read.value?.lines ?? []);
+const waits = computed(
+  () =>
+    bring.isPending.value || (table.value !== null && read.value === undefined && reading.isFetching.value),
+);
+const only = ref<'all' | 'bad'>('all');
+const shown = computed(() => (only.value === 'bad' ? bad.value : rows.value));
+const width = computed(() => Math.max(0, ...(table.value?.rows.map(({ cells }) => cells.length) ?? [])));
+
+const columns = computed<GridColumn<TableRow>[]>(() => [
+  { key: 'reading', title: 'Read as', width: 250, grow: 1, value: (row) => told(row) },
+  ...Array.from({ length: width.value }, (_, at) => ({
+    key: String(at),
+    title: table.value?.names[at] || `Column ${at + 1}`,
+    width: 116,
+    grow: 0.6,
+    isEditable: true,
+    value: (row: TableRow) => row.cells[at] ?? '',
+  })),
+]);
+
+function told({ status, problems, checks }: TableRow): string {
+  if (status === 'bad') {
+    return problems.map(({ value, expected }) => (value ? `“${value}”: ${expected}` : expected)).join('; ');
+  }
+  const open = checks.filter(({ fit }) => fit !== 'proper').map(({ text }) => text);
+  return status === 'waiting' ? '…' : open.length ? open.join(' ') : statusWords[status];
+}
+
+const isWrong = (row: TableRow, column: string) => row.problems.some((one) => String(one.column) === column);
+const saysOf = (at: number) => table.value?.columns.find(({ index }) => index === at)?.says ?? '';
+
+function say(at: number, event: Event): void {
+  const { value } = event.target as HTMLSelectElement;
+  if (table.value)
+    keep(withColumn(table.value, at, value === '' ? null : (value as Schemas['SheetColumnName'])));
+}
+
+function mend(cells: { row: TableRow; column: GridColumn<TableRow>; text: string }[]): void {
+  let now = table.value;
+  for (const { row, column, text } of cells) {
+    if (now && column.key !== 'reading') now = withCell(now, row.place, Number(column.key), text.trim());
+  }
+  if (now) keep(now);
+}
+
+function download(): void {
+  if (table.value)
+    save(
+      `rest-of-${table.value.name.replace(/\.\w+$/, '')}.tsv`,
+      restAsText(table.value, bad.value),
+      'text/tab-separated-values',
+    );
+}
+
+const problem = computed(() => {
+  const error = bring.error.value ?? take.error.value ?? (table.value ? reading.error.value : null);
+  return error ? problemOf(error) : null;
+});
+const problemText = computed(() =>
+  problem.value?.problems?.length
+    ? problem.value.problems
+        .map(({ value, expected }) => `${value ? `${String(value)}: ` : ''}${expected}`)
+        .join('; ')
+    : null,
+);
+</script>
+
+<template>
+  <div class="table-place" @paste="table ? undefined : pasted($event)">
+    <header>
+      <h1>A table for {{ scopeName }}</h1>
+      <RouterLink :to="back">Back to the lines</RouterLink>
+    </header>
+    <ProblemNote v-if="problem && !problemText" :problem="problem" @retry="readAgain()" />
+    <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
+    <v-progress-linear v-if="waits" indeterminate height="2" color="primary" />
+
+    <section v-if="!table" ref="zone" class="bring" :class="{ over: isOverDropZone }">
+      <v-icon :icon="mdiTableArrowUp" size="34" />
+      <p>
+        <b>Drop a parts list or a wire list here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows.
+        Each row is one line of work; a row with a terminal at each end is two, and equal ones are counted
+        together.
+      </p>
+      <div class="ways">
+        <v-btn color="primary" variant="flat" @click="file?.click()">Choose a file</v-btn>
+        <textarea
+          aria-label="Paste a table here"
+          placeholder="… or paste rows of a spreadsheet here"
+          rows="2"
+          @paste.stop="pasted"
+        />
+      </div>
+      <input
+        ref="file"
+        class="visually-hidden"
+        type="file"
+        tabindex="-1"
+        aria-label="A table"
+        accept=".csv,.tsv,.txt,.ods,.xlsx"
+        @change="chosen"
+      />
+      <p class="muted">
+        Nothing is written until you take the rows. Columns are recognised by their names; what they say can
+        be corrected and is remembered for the shop.
+      </p>
+    </section>
+
+    <template v-else>
+      <div class="state" role="status">
+        <p v-if="waits">Reading {{ counted(table.rows.length, 'row') }} of {{ table.name }} …</p>
+        <p v-else>
+          <b>{{ counted(rows.length - bad.length, 'row') }}</b> of {{ table.name }}
+          {{ rows.length - bad.length === 1 ? 'is' : 'are' }} good for
+          <b>{{ counted(lines.length, 'line') }}</b><template v-if="bad.length"
+            >; <b class="wrong">{{ counted(bad.length, 'row') }}</b> cannot be read yet</template
+          >.
+        </p>
+        <select
+          v-if="(bring.data.value?.read.sheets.length ?? 0) > 1 && lastFile"
+          aria-label="Sheet of the file"
+          :value="bring.data.value?.read.sheet"
+          @change="bring.mutate({ file: lastFile, sheet: ($event.target as HTMLSelectElement).value })"
+        >
+          <option v-for="one in bring.data.value?.read.sheets" :key="one">{{ one }}</option>
+        </select>
+        <div class="buttons">
+          <v-btn
+            color="primary"
+            variant="flat"
+            :disabled="!lines.length || waits"
+            :loading="take.isPending.value"
+            @click="take.mutate(lines)"
+          >
+            Take {{ counted(lines.length, 'line') }}
+          </v-btn>
+          <v-btn v-if="bad.length" variant="text" @click="only = only === 'bad' ? 'all' : 'bad'">
+            {{ only === 'bad' ? 'Show all rows' : 'Show what is wrong' }}
+          </v-btn>
+          <v-btn v-if="bad.length" variant="text" @click="download">Download the rest</v-btn>
+          <v-btn variant="text" @click="keep(null)">Let it go</v-btn>
+        </div>
+      </div>
+      <div v-if="read?.missing.length" class="missing">
+        <MakeThing
+          v-for="one in read.missing.slice(0, 3)"
+          :key="`${one.about} ${one.text}`"
+          :about="one.about"
+          :text="one.text"
+          @made="readAgain()"
+        />
+        <p v-if="read.missing.length > 3" class="muted">
+          and {{ counted(read.missing.length - 3, 'more that is', 'more that are') }} missing
+        </p>
+      </div>
+      <div class="mapping" aria-label="What the columns say">
+        <label v-for="at in width" :key="at">
+          <span>{{ table.names[at - 1] || `Column ${at}` }}</span>
+          <select
+            :value="saysOf(at - 1)"
+            :class="{ says: saysOf(at - 1) !== '' }"
+            @change="say(at - 1, $event)"
+          >
+            <option value="">says nothing</option>
+            <option v-for="(word, key) in columnWords" :key="key" :value="key">{{ word }}</option>
+          </select>
+        </label>
+      </div>
+      <DataGrid
+        class="rows"
+        :columns="columns"
+        :rows="shown"
+        caption="Rows of the table"
+        :kind-of="({ status }) => (status === 'bad' ? 'open' : undefined)"
+        @paste="mend"
+      >
+        <template #cell="{ row, column }">
+          <span v-if="column.key === 'reading'" class="told" :title="told(row)">
+            <StatusMark v-if="row.status !== 'bad' && row.status !== 'waiting'" :status="row.status" />
+            <b v-else-if="row.status === 'bad'" class="wrong">!</b>
+            {{ told(row) }}
+          </span>
+          <span v-else class="text" :class="{ wrong: isWrong(row, column.key) }">{{
+            column.value?.(row)
+          }}</span>
+        </template>
+        <template #editor="{ row, column, start, finish }">
+          <CellEditor
+            :column="saysOf(Number(column.key))"
+            :title="column.title"
+            :value="row.cells[Number(column.key)] ?? ''"
+            :start="start"
+            @write="
+              (text, onward) => {
+                mend([{ row, column, text }]);
+                finish(onward);
+              }
+            "
+          />
+        </template>
+      </DataGrid>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.table-place {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  height: 100%;
+  padding: 12px 20px 0;
+}
+
+header {
+  display: flex;
+  gap: 18px;
+  align-items: baseline;
+}
+
+h1 {
+  font-size: 18px;
+}
+
+.bring {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  max-width: 760px;
+  margin-top: 18px;
+  padding: 26px 28px;
+  border: 2px dashed var(--tool-edge);
+  border-radius: 3px;
+}
+
+.bring.over {
+  border-color: var(--copper);
+  background: var(--row-wash);
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px;
+  align-items: center;
+  width: 100%;
+}
+
+textarea {
+  flex: 1;
+  min-width: 260px;
+  padding: 6px 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+
+.state {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 20px;
+  align-items: center;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+.missing {
+  display: grid;
+  gap: 6px;
+  max-height: 40%;
+  overflow: auto;
+}
+
+.mapping {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+}
+
+.mapping label {
+  display: grid;
+  gap: 1px;
+  font-size: 12px;
+  color: var(--muted);
+}
+
+select {
+  min-height: calc(var(--touch) - 2px);
+  padding: 0 6px;
+  border: 1px dashed var(--tool-edge);
+  border-radius: 3px;
+  background: var(--ground);
+  color: var(--muted);
+  font: inherit;
+}
+
+select.says {
+  border-style: solid;
+  color: var(--ink);
+}
+
+.rows {
+  flex: 1 1 240px;
+  min-height: 180px;
+}
+
+.told,
+.text {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.wrong {
+  color: var(--hole);
+}
+
+.text.wrong {
+  border-bottom: 2px dashed var(--hole);
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

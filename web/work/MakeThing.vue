@@ -1,0 +1,227 @@
+<script setup lang="ts">
+import { useMutation, useQuery } from '@tanstack/vue-query';
+import { computed, reactive, ref, toRef, watch } from 'vue';
+import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { useNames, useWorkbookSchema } from '@/api/queries';
+import { useUndo } from '@/frame/useUndo';
+import { useSession } from '@/session/useSession';
+import { omit } from '@/shared/omit';
+import { words as inWords } from '@/shared/pretty';
+
+/**
+ * A wire or terminal that the catalogue lacks, made right where it is missed, of what was written; or the words become another
+ * name for one that the shop has.
+ */
+const props = defineProps<{ about: 'wire' | 'terminal'; text: string }>();
+const emit = defineEmits<{ made: [name: string] }>();
+
+const { person } = useSession();
+const undo = useUndo();
+const isLead = computed(() => person.value?.role === 'lead');
+
+const { part } = useWorkbookSchema();
+const wordsOf = (list: string) => part(list).enum ?? [];
+
+interface Field {
+  key: string;
+  title: string;
+  hint: string;
+  options?: string[];
+  isNeeded?: boolean;
+}
+
+const fields = computed<Field[]>(() =>
+  props.about === 'wire'
+    ? [
+        { key: 'name', title: 'Name', hint: '', isNeeded: true },
+        { key: 'size', title: 'Size', hint: '12 AWG or 2.5 mm²', isNeeded: true },
+        {
+          key: 'construction',
+          title: 'Construction',
+          hint: '',
+          options: wordsOf('construction'),
+          isNeeded: true,
+        },
+        { key: 'insulation', title: 'Insulation', hint: '', options: wordsOf('material'), isNeeded: true },
+        { key: 'insulationOd', title: 'Outside diameter, mm', hint: 'where it is known' },
+      ]
+    : [
+        { key: 'name', title: 'Name', hint: '', isNeeded: true },
+        { key: 'class', title: 'Class', hint: '', options: wordsOf('class'), isNeeded: true },
+        { key: 'size', title: 'Sizes', hint: '16-14 AWG / 1.5-2.5 mm²', isNeeded: true },
+        { key: 'stud', title: 'Stud', hint: 'M6, #10' },
+        { key: 'nest', title: 'Nest', hint: 'red, blue, yellow' },
+      ],
+);
+
+const proposal = useQuery({
+  queryKey: ['shop', 'proposal', toRef(props, 'about'), toRef(props, 'text')],
+  queryFn: () =>
+    answer(api.GET('/proposal', { params: { query: { about: props.about, text: props.text } } })),
+});
+const says = reactive<Record<string, string>>({});
+const others = ref<Record<string, unknown>>({});
+watch(
+  () => proposal.data.value,
+  (read) => {
+    others.value = omit(read?.says ?? {}, ...fields.value.map(({ key }) => key));
+    for (const { key } of fields.value) says[key] = String(read?.says[key] ?? '');
+  },
+  { immediate: true },
+);
+const missing = computed(() => fields.value.filter(({ key, isNeeded }) => isNeeded && !says[key]?.trim()));
+
+const make = useMutation({
+  mutationFn: async () => {
+    const said = Object.entries(says).filter(([, value]) => value.trim() !== '');
+    const thing = {
+      ...others.value,
+      ...Object.fromEntries(
+        said.map(([key, value]) => [
+          key,
+          key === 'insulationOd' ? Number(value.replace(',', '.')) : value.trim(),
+        ]),
+      ),
+    };
+    const list = props.about === 'wire' ? '/wires' : '/terminals';
+    const { data, error, response } = await api.POST(list as '/wires', {
+      body: thing as Schemas['WireDraft'],
+    });
+    const made = await answer(Promise.resolve({ data, error, response }));
+    return { made, change: Number(response.headers.get('Gondrik-Change')) };
+  },
+  onSuccess: async ({ made, change }) => {
+    await undo.did(change, `Made: ${made.name}`);
+    emit('made', made.name);
+  },
+});
+const problem = computed(() => (make.error.value ? problemOf(make.error.value) : null));
+
+const sought = ref('');
+const found = useNames(
+  computed(() => (props.about === 'wire' ? 'wires' : 'terminals')),
+  sought,
+);
+const call = useMutation({
+  mutationFn: (id: string) =>
+    answer(api.PUT('/aliases', { body: { about: props.about, words: props.text, id } })),
+  onSuccess: (_data, id) => emit('made', found.value.find((one) => one.id === id)?.name ?? id),
+});
+</script>
+
+<template>
+  <section class="make" :aria-label="`A ${about} that is missing`">
+    <p>
+      The shop has no {{ about }} that is called <b>“{{ text }}”</b>.
+    </p>
+    <form v-if="isLead" class="fields" @submit.prevent="make.mutate()">
+      <label v-for="field in fields" :key="field.key">
+        <span>{{ field.title }}</span>
+        <select v-if="field.options" v-model="says[field.key]">
+          <option value="" disabled>which?</option>
+          <option v-for="one in field.options" :key="one" :value="one">{{ inWords(one) }}</option>
+        </select>
+        <input
+          v-else
+          v-model="says[field.key]"
+          :placeholder="field.hint"
+          maxlength="200"
+          autocomplete="off"
+        />
+      </label>
+      <v-btn
+        type="submit"
+        size="small"
+        color="primary"
+        variant="flat"
+        :disabled="missing.length > 0"
+        :loading="make.isPending.value"
+      >
+        Make this {{ about }}
+      </v-btn>
+    </form>
+    <p v-else class="muted">
+      The shop lead makes it; until then it can be another name for one that there is.
+    </p>
+    <p v-if="missing.length && isLead" class="muted">
+      Still open: {{ missing.map(({ title }) => title.toLowerCase()).join(', ') }}.
+    </p>
+    <p v-if="problem" class="problem" role="alert">
+      {{ problem.problems?.map(({ path, expected }) => `${path}: ${expected}`).join('; ') ?? problem.detail }}
+    </p>
+    <p class="other">
+      <label
+        >Or it is
+        <input v-model="sought" placeholder="words of its name" :aria-label="`Which ${about} it is`"
+      /></label>
+      <template v-if="sought.trim()">
+        <button v-for="one in found.slice(0, 4)" :key="one.id" type="button" @click="call.mutate(one.id)">
+          {{ one.name }}
+        </button>
+      </template>
+      <small v-if="sought.trim()" class="muted">which is then remembered</small>
+    </p>
+  </section>
+</template>
+
+<style scoped>
+.make {
+  display: grid;
+  gap: 5px;
+  padding: 7px 12px;
+  border-left: 3px solid var(--makeshift);
+  background: var(--surface);
+  font-size: 13px;
+}
+
+.fields {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: end;
+}
+
+label {
+  display: grid;
+  gap: 1px;
+  color: var(--muted);
+  font-size: 12px;
+}
+
+.other,
+.other label {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+
+input,
+select {
+  min-width: 110px;
+  max-width: 230px;
+  min-height: calc(var(--touch) - 2px);
+  padding: 0 8px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 3px;
+  background: var(--ground);
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+}
+
+button {
+  min-height: calc(var(--touch) - 4px);
+}
+
+.other button {
+  padding: 0 9px;
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+  cursor: pointer;
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

@@ -1,0 +1,281 @@
+<script setup lang="ts">
+import { useMutation, useQuery } from '@tanstack/vue-query';
+import { computed, ref, watch } from 'vue';
+import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { useAddress } from '@/frame/useAddress';
+import { useUndo } from '@/frame/useUndo';
+import { omit } from '@/shared/omit';
+import RulesForm from './RulesForm.vue';
+
+/** A scope as a whole: made, copied, taken in, named, put away; its house rules, note and days. */
+const props = defineProps<{
+  action: 'new' | 'copy' | 'merge' | 'settings';
+  scope: string | null;
+  scopes: Schemas['ScopeSummary'][];
+}>();
+const emit = defineEmits<{ close: [] }>();
+
+const isOpen = ref(true);
+watch(isOpen, (now) => now || emit('close'));
+const { show } = useAddress();
+const undo = useUndo();
+
+const titles = {
+  new: 'New scope',
+  copy: 'Copy the scope',
+  merge: 'Take another scope in',
+  settings: 'The scope',
+};
+const nameOf = (id: string | null) => props.scopes.find((one) => one.id === id)?.name ?? '';
+
+const name = ref(props.action === 'copy' ? `${nameOf(props.scope)}, copy` : '');
+const note = ref('');
+const days = ref('');
+const other = ref('');
+const rules = ref<Schemas['ScopeKept']['houseRules']>();
+const isArchived = ref(false);
+
+const seen = useQuery({
+  queryKey: ['shop', 'scope', props.scope],
+  queryFn: () => answer(api.GET('/scopes/{id}', { params: { path: { id: props.scope ?? '' } } })),
+  enabled: props.action === 'settings' && props.scope !== null,
+  staleTime: 0,
+  gcTime: 0,
+});
+watch(
+  () => seen.data.value,
+  (scope) => {
+    if (!scope) return;
+    name.value = scope.name;
+    note.value = scope.note ?? '';
+    days.value = scope.days === undefined ? '' : String(scope.days);
+    rules.value = scope.houseRules;
+    isArchived.value = scope.archived ?? false;
+  },
+  { immediate: true },
+);
+
+/** Letters, digits and hyphens of the name, which no other scope has. */
+const freeId = computed(() => {
+  const slug =
+    name.value
+      .toLowerCase()
+      .normalize('NFKD')
+      .replace(/[^a-z0-9]+/g, '-')
+      .replace(/^-+|-+$/g, '')
+      .slice(0, 56) || 'scope';
+  const isTaken = (id: string) => props.scopes.some((one) => one.id === id);
+  let id = slug;
+  for (let next = 2; isTaken(id); next++) id = `${slug}-${next}`;
+  return id;
+});
+
+const changeOf = (response: Response) => Number(response.headers.get('Gondrik-Change'));
+const version = () => ({ 'If-Match': `"${seen.data.value?.version ?? ''}"` });
+
+const write = useMutation({
+  mutationFn: async (): Promise<{ change: number; said: string; scope: string | null }> => {
+    const scope = props.scope ?? '';
+    if (props.action === 'new') {
+      const made = await api.POST('/scopes', { body: { id: freeId.value, name: name.value.trim() } });
+      const { id } = await answer(Promise.resolve(made));
+      return { change: changeOf(made.response), said: `Made: ${name.value}`, scope: id };
+    }
+    if (props.action === 'copy') {
+      const made = await api.POST('/scopes/{scope}/copy', {
+        params: { path: { scope } },
+        body: { id: freeId.value, name: name.value.trim() },
+      });
+      const { id } = await answer(Promise.resolve(made));
+      return { change: changeOf(made.response), said: `Copied: ${name.value}`, scope: id };
+    }
+    if (props.action === 'merge') {
+      const { change } = await answer(
+        api.POST('/scopes/{scope}/merge', { params: { path: { scope } }, body: { scope: other.value } }),
+      );
+      return { change, said: `Taken in: ${nameOf(other.value)}`, scope: null };
+    }
+    const before = seen.data.value;
+    if (!before) throw new Error('It is written over only once it was seen.');
+    const written = await api.PUT('/scopes/{id}', {
+      params: { path: { id: scope }, header: version() },
+      body: {
+        ...omit(before, 'version', 'houseRules', 'note', 'days', 'archived'),
+        name: name.value.trim(),
+        ...(note.value.trim() ? { note: note.value.trim() } : {}),
+        ...(days.value.trim() ? { days: Number(days.value) } : {}),
+        ...(rules.value && Object.keys(rules.value).length ? { houseRules: rules.value } : {}),
+        ...(isArchived.value ? { archived: true } : {}),
+      },
+    });
+    await answer(Promise.resolve(written));
+    return { change: changeOf(written.response), said: `Written: ${name.value}`, scope: null };
+  },
+  onSuccess: async ({ change, said, scope }) => {
+    await undo.did(change, said);
+    if (scope) show({ scope, line: null, step: null }, 'push');
+    isOpen.value = false;
+  },
+});
+
+const takeAway = useMutation({
+  mutationFn: async () => {
+    const gone = await api.DELETE('/scopes/{id}', {
+      params: { path: { id: props.scope ?? '' }, header: version() },
+    });
+    await answer(Promise.resolve(gone));
+    return changeOf(gone.response);
+  },
+  onSuccess: async (change) => {
+    show({ scope: null, line: null, step: null });
+    await undo.did(change, `Taken away: ${name.value}`);
+    isOpen.value = false;
+  },
+});
+
+const problem = computed(() => {
+  const error = write.error.value ?? takeAway.error.value ?? seen.error.value;
+  return error ? problemOf(error) : null;
+});
+const mayWrite = computed(() =>
+  props.action === 'merge'
+    ? other.value !== ''
+    : name.value.trim() !== '' && !(days.value && !/^[1-9]\d{0,3}$/.test(days.value)),
+);
+const others = computed(() => props.scopes.filter(({ id, archived }) => id !== props.scope && !archived));
+</script>
+
+<template>
+  <v-dialog v-model="isOpen" max-width="620" :aria-label="titles[action]" scrollable>
+    <form class="sheet" @submit.prevent="write.mutate()">
+      <h2>{{ titles[action] }}</h2>
+      <label v-if="action === 'merge'">
+        <span>Which lines come into “{{ nameOf(scope) }}”</span>
+        <select v-model="other" required>
+          <option value="" disabled>pick a scope</option>
+          <option v-for="one in others" :key="one.id" :value="one.id">
+            {{ one.name }} ({{ one.lines }} lines)
+          </option>
+        </select>
+        <small class="muted">
+          The same work is added up, all else follows at the end, and the other scope is put away.
+        </small>
+      </label>
+      <label v-else>
+        <span>Name</span>
+        <input v-model="name" required maxlength="200" autofocus autocomplete="off" />
+      </label>
+      <template v-if="action === 'settings'">
+        <div class="pair">
+          <label>
+            <span>Days that the quantities spread over</span>
+            <input v-model="days" inputmode="numeric" placeholder="not stated" />
+            <small v-if="days && !/^[1-9]\d{0,3}$/.test(days)" class="problem"
+              >A whole number from 1 on.</small
+            >
+          </label>
+          <label class="check">
+            <input v-model="isArchived" type="checkbox" /> Put away: kept, but out of the way
+          </label>
+        </div>
+        <label>
+          <span>Note</span>
+          <textarea v-model="note" rows="2" maxlength="2000" />
+        </label>
+        <RulesForm v-model="rules" />
+      </template>
+      <p v-if="problem" class="problem" role="alert">
+        {{
+          problem.problems?.map(({ path, expected }) => `${path}: ${expected}`).join('; ') ?? problem.title
+        }}
+        {{ problem.detail }}
+      </p>
+      <div class="buttons">
+        <v-btn
+          type="submit"
+          color="primary"
+          variant="flat"
+          :disabled="!mayWrite"
+          :loading="write.isPending.value"
+        >
+          {{ action === 'settings' ? 'Write' : action === 'merge' ? 'Take it in' : 'Make it' }}
+        </v-btn>
+        <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
+        <v-btn
+          v-if="action === 'settings'"
+          class="away"
+          variant="text"
+          :loading="takeAway.isPending.value"
+          @click="takeAway.mutate()"
+        >
+          Take the scope away
+        </v-btn>
+      </div>
+    </form>
+  </v-dialog>
+</template>
+
+<style scoped>
+.sheet {
+  display: grid;
+  gap: 12px;
+  padding: 18px 20px;
+  overflow: auto;
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+  background: var(--ground);
+}
+
+h2 {
+  font-size: 18px;
+}
+
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 13px;
+}
+
+label > span {
+  color: var(--muted);
+}
+
+.pair {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  align-items: end;
+}
+
+.check {
+  display: flex;
+  align-items: center;
+  min-height: var(--touch);
+}
+
+input:not([type='checkbox']),
+select,
+textarea {
+  min-height: calc(var(--touch) + 2px);
+  padding: 4px 9px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+
+.buttons {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
+.away {
+  margin-left: auto;
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

@@ -122,6 +122,7 @@ test('units are switched for the whole page', async ({ page }) => {
 test('by keyboard alone', async ({ page }) => {
   await page.goto(tower);
   await expect(page.getByText('2 holes')).toBeVisible();
+  await expect(page.getByRole('grid')).toBeVisible();
   await page.keyboard.press('/');
   await expect(page.getByPlaceholder('Search lines')).toBeFocused();
   await page.keyboard.type('heating');

@@ -211,7 +211,9 @@ test('a thousand lines: few of them are there, and any of them is reached', asyn
   await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', '1001');
   expect(await page.evaluate(() => document.querySelectorAll('*').length)).toBeLessThanOrEqual(2000);
   await rows(page).first().locator('.cell').first().click();
+  await expect(page.getByRole('complementary', { name: 'Why' })).toBeVisible();
   await page.keyboard.press('Escape');
+  await expect(page.getByRole('complementary', { name: 'Why' })).toBeHidden();
   await page.keyboard.press('Control+End');
   await expect(page.locator('[aria-rowindex="1001"]')).toBeInViewport();
   await page.keyboard.press('PageUp');

@@ -28,6 +28,7 @@ export function useFresh(): void {
     if (isAnother) await client.invalidateQueries({ queryKey: ['shop'] });
   }
 
-  useIntervalFn(() => void look(), EVERY, { immediateCallback: false });
+  // At once too, or what is changed before the second look would never be noticed.
+  useIntervalFn(() => void look(), EVERY, { immediateCallback: true });
   watch([visibility, () => person.value?.shopId], () => void look());
 }

@@ -70,7 +70,7 @@ const shown = computed(() => (only.value === 'bad' ? bad.value : rows.value));
 const width = computed(() => Math.max(0, ...(table.value?.rows.map(({ cells }) => cells.length) ?? [])));
 
 const columns = computed<GridColumn<TableRow>[]>(() => [
-  { key: 'reading', title: 'Read as', width: 250, grow: 1, value: (row) => told(row) },
+  { key: 'reading', title: 'Read as', width: 330, grow: 1.4, value: (row) => told(row) },
   ...Array.from({ length: width.value }, (_, at) => ({
     key: String(at),
     title: table.value?.names[at] || `Column ${at + 1}`,
@@ -81,9 +81,18 @@ const columns = computed<GridColumn<TableRow>[]>(() => [
   })),
 ]);
 
+/** So many of the candidates are named. */
+const NAMED = 3;
+
 function told({ status, problems, checks }: TableRow): string {
   if (status === 'bad') {
-    return problems.map(({ value, expected }) => (value ? `“${value}”: ${expected}` : expected)).join('; ');
+    return problems
+      .map(({ value, expected, candidates }) =>
+        [value ? `“${value}”: ${expected}` : expected, candidates?.slice(0, NAMED).join(', ')]
+          .filter(Boolean)
+          .join(', like '),
+      )
+      .join('; ');
   }
   const open = checks.filter(({ fit }) => fit !== 'proper').map(({ text }) => text);
   return status === 'waiting' ? '…' : open.length ? open.join(' ') : statusWords[status];
@@ -373,7 +382,15 @@ select.says {
   min-height: 180px;
 }
 
-.told,
+.told {
+  display: -webkit-box;
+  overflow: hidden;
+  font-size: 12px;
+  line-height: 1.25;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+
 .text {
   overflow: hidden;
   text-overflow: ellipsis;

@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
-import { refDebounced } from '@vueuse/core';
+import { watchDebounced } from '@vueuse/core';
 import { del, get, set } from 'idb-keyval';
-import { computed, shallowRef, watch, type Ref } from 'vue';
+import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
 import type { Units } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
@@ -41,9 +41,19 @@ export function useTable(scope: Ref<string | null>, kit: Ref<string | null>, uni
     onSuccess: ({ read, file }) => keep(tableOf(file.name, read)),
   });
 
-  const settled = refDebounced(table, 250);
+  /** The table as it is asked about: the key of the question is a number, for the table itself may be very long. */
+  const settled = shallowRef<Table | null>(null);
+  const round = ref(0);
+  watchDebounced(
+    table,
+    (now) => {
+      settled.value = now;
+      round.value++;
+    },
+    { debounce: 250, immediate: true },
+  );
   const reading = useQuery({
-    queryKey: ['shop', 'table', scope, kit, units, settled],
+    queryKey: ['shop', 'table', scope, kit, units, round],
     shallow: true,
     structuralSharing: false,
     gcTime: 0,

@@ -6,7 +6,7 @@ import type { Wanted } from './useLines';
 
 /** Why what somebody wrote was not written, cell by cell, with what was typed. */
 const props = defineProps<{ problem: Schemas['Problem']; wanted: Wanted }>();
-const emit = defineEmits<{ dismiss: [] }>();
+const emit = defineEmits<{ dismiss: []; retry: [] }>();
 
 const told = computed(() =>
   (props.problem.problems ?? []).map(({ path, value, expected }) => {
@@ -28,6 +28,8 @@ const told = computed(() =>
         <li v-for="one in told" :key="one.path">{{ one.text }}</li>
       </ul>
     </div>
+    <!-- Where nothing is wrong with what was written, it can be sent once more as it is. -->
+    <v-btn v-if="!told.length" size="small" @click="emit('retry')">Try again</v-btn>
     <v-btn :icon="mdiClose" size="small" variant="text" aria-label="Dismiss" @click="emit('dismiss')" />
   </div>
 </template>
@@ -35,7 +37,7 @@ const told = computed(() =>
 <style scoped>
 .refused {
   display: flex;
-  justify-content: space-between;
+  align-items: center;
   gap: 12px;
   padding: 4px 4px 4px 12px;
   border-left: 4px solid var(--hole);

@@ -266,6 +266,10 @@ textarea {
 }
 
 .buttons {
+  position: sticky;
+  bottom: -18px;
+  padding: 8px 0;
+  background: var(--ground);
   display: flex;
   flex-wrap: wrap;
   gap: 8px;

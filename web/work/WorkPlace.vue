@@ -100,6 +100,7 @@ const inUse = (scopes: Schemas['ScopeSummary'][], id: string | null) =>
         :problem="problemOf(refused.error)"
         :wanted="refused.wanted"
         @dismiss="refused = null"
+        @retry="edit.mutate(refused.wanted)"
       />
     </template>
     <template #tools="{ coverage }">

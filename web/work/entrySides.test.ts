@@ -1,7 +1,14 @@
 import { expect, it } from 'vitest';
 import { missingSides, sidesOf, sideToComplete, withSide } from './entrySides';
 
-const nothing = { line: null, tokens: [], questions: [], unknown: [], drop: null, names: { wires: {}, terminals: {} } };
+const nothing = {
+  line: null,
+  tokens: [],
+  questions: [],
+  unknown: [],
+  drop: null,
+  names: { wires: {}, terminals: {} },
+};
 
 it.each([
   ['40 × 12 AWG pvc → ring yellow, wet', ['wire 12 AWG pvc', 'terminal ring yellow']],

@@ -34,6 +34,48 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('Which lug M10?').waitFor();
   await shoot('work');
   await page.getByLabel('A line of work').fill('');
+
+  const other = await page.context().newPage();
+  await other.goto('/work?kit=pylon-backpack&scope=tower-7');
+  await page.route('**/api/v1/version', (route) => route.abort());
+  await page.reload();
+  for (const [who, count] of [
+    [other, '12'],
+    [page, '20'],
+  ] as const) {
+    const cell = who.locator('[data-cell="feeder-4/quantity"]');
+    await cell.dblclick();
+    await who.getByRole('textbox', { name: 'Count' }).fill(count);
+    await who.keyboard.press('Enter');
+    await who.getByText(who === page ? 'Keep both, as two lines' : 'Written: 1 line').waitFor();
+  }
+  await shoot('work-conflict');
+  await page.getByRole('button', { name: 'Leave theirs' }).click();
+  await other.locator('.done').getByRole('button', { name: 'Undo' }).click();
+  await other.getByText('Taken back').waitFor();
+  await other.close();
+  await page.unroute('**/api/v1/version');
+
+  await page.goto('/work/table?kit=pylon-backpack&scope=tower-7');
+  const rows = [
+    ['Qty', 'Gauge (AWG)', 'Wire', 'Terminal', 'Torque [lbf·in]', 'Wet', 'Remarks'],
+    ['14', '12', 'hook-up', 'ring yellow M6', '22', '', 'drive frame'],
+    ['8', '16', 'hook-up', 'ring blue M5', '', 'yes', 'lamp bracket'],
+    ['a few', '16', 'hook-up', 'ring blue M5', '', '', ''],
+    ['6', '18', 'hook-up', 'ring', '', '', 'door switch'],
+    ['4', '10', 'mast lead', 'ring yellow M6', '', '', ''],
+  ];
+  await page.getByLabel('A table', { exact: true }).setInputFiles({
+    name: 'drive-frame.tsv',
+    mimeType: 'text/tab-separated-values',
+    buffer: Buffer.from(rows.map((cells) => cells.join('\t')).join('\n')),
+  });
+  await page.getByText('3 rows cannot be read yet').waitFor();
+  await shoot('work-table');
+  await page.getByRole('button', { name: 'Let it go' }).click();
+  await page.goto('/shop/history');
+  await page.locator('summary').nth(1).click();
+  await shoot('history');
   await page.goto('/crib');
   await page.getByRole('grid').waitFor();
   await shoot('crib');

@@ -12,12 +12,10 @@ use App\Models\Line as LineModel;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Entry\EntryReader;
-use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\CellReader;
 use Gondrik\Core\Sheet\Column;
 use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -44,7 +42,7 @@ final readonly class ScopeLines
      */
     public function all(Shop $shop, string $scope): array
     {
-        return array_map(static fn(Line $line): array => Version::with((new ObjectCodec())->write($line)), $this->shops->lines($shop, $scope));
+        return array_map(Version::with(...), $this->shops->writtenLines($shop, $scope));
     }
 
     /**
@@ -57,7 +55,7 @@ final readonly class ScopeLines
      */
     public function add(Shop $shop, string $scope, \stdClass $line, ?string $after = null): Written
     {
-        return $this->one($shop, $scope, LineEdit::adding($line, $after), Event::Added);
+        return $this->one($shop, $scope, LineEdit::adding($line, $after));
     }
 
     /**
@@ -69,7 +67,7 @@ final readonly class ScopeLines
      */
     public function replace(Shop $shop, string $scope, string $id, string $version, \stdClass $line): Written
     {
-        return $this->one($shop, $scope, LineEdit::replacing($id, $version, $line), Event::Changed);
+        return $this->one($shop, $scope, LineEdit::replacing($id, $version, $line));
     }
 
     /**
@@ -80,13 +78,13 @@ final readonly class ScopeLines
      */
     public function remove(Shop $shop, string $scope, string $line, string $version): Written
     {
-        return $this->one($shop, $scope, LineEdit::removing($line, $version), Event::Removed);
+        return $this->one($shop, $scope, LineEdit::removing($line, $version));
     }
 
-    private function one(Shop $shop, string $scope, LineEdit $edit, Event $event): Written
+    private function one(Shop $shop, string $scope, LineEdit $edit): Written
     {
         try {
-            return $this->edit($shop, $scope, [$edit], null, $event);
+            return $this->edit($shop, $scope, [$edit]);
         } catch (InvalidWorkbook $error) {
             throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem((string) preg_replace('~^changes/0/~', '', $problem->path), $problem->value, $problem->expected), $error->problems));
         }
@@ -102,9 +100,9 @@ final readonly class ScopeLines
      * @throws StaleVersion                            when a line is another by now than the one that was seen
      * @throws ModelNotFoundException<Scope|LineModel> when there is no such scope, or line in it
      */
-    public function edit(Shop $shop, string $scope, array $edits, ?array $order = null, Event $event = Event::Edited): Written
+    public function edit(Shop $shop, string $scope, array $edits, ?array $order = null): Written
     {
-        return $this->store->change($shop, function (Shop $locked) use ($scope, $edits, $order, $event): Written {
+        return $this->store->change($shop, function (Shop $locked) use ($scope, $edits, $order): Written {
             $row = $locked->scopes()->where('code', $scope)->firstOrFail();
             $ids = array_map(strval(...), array_values($locked->lines()->where('scope_id', $row->id)->orderBy('position')->pluck('code')->all()));
             $present = $this->seen($locked, $scope, $edits);
@@ -131,7 +129,7 @@ final readonly class ScopeLines
                 $changes[] = new Change(new Place(Place::ORDER, $scope), $listed($ids), $listed($wanted->ids()));
             }
 
-            return $this->changes->write($locked, $event, $changes);
+            return $this->changes->write($locked, Event::of($changes), $changes);
         });
     }
 
@@ -169,8 +167,8 @@ final readonly class ScopeLines
     {
         $ids = array_values(array_filter(array_map(static fn(LineEdit $edit): ?string => $edit->id, $edits), is_string(...)));
         $present = [];
-        foreach ($ids === [] ? [] : $this->shops->lines($shop, $scope, $ids) as $line) {
-            $present[$line->id] = (new ObjectCodec())->write($line);
+        foreach ($ids === [] ? [] : $this->shops->writtenLines($shop, $scope, $ids) as $line) {
+            $present[$line->id] = $line;
         }
         foreach ($edits as $index => $edit) {
             if ($edit->id === null) {
@@ -214,6 +212,9 @@ final readonly class ScopeLines
             foreach ($edit->cells as $column => $text) {
                 try {
                     $reader ??= $this->cells($shop, $scope);
+                    if ($column === Column::Torque->value) {
+                        $draft->typed = (object) ['torque' => $text];
+                    }
                     foreach ($reader->read(Column::from($column), $text) as $key => $value) {
                         if ($value === null) {
                             unset($draft->{$key});

@@ -10,6 +10,7 @@ use App\History\Journal;
 use App\History\Place;
 use App\Models\Scope as ScopeModel;
 use App\Models\Shop;
+use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\LinesCodec;
@@ -139,7 +140,8 @@ final readonly class ShopChanges
                 $removed[] = $id;
                 continue;
             }
-            $coming[$index] = $change->after;
+            $coming[$index] = clone $change->after;
+            unset($coming[$index]->typed);
             if ($change->before === null) {
                 $order->add($id, $change->follows);
             }
@@ -155,9 +157,18 @@ final readonly class ShopChanges
         if ($told !== []) {
             throw new InvalidWorkbook($told);
         }
-        $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids());
+        $written = $typed = [];
+        foreach ($lines as $index => $line) {
+            $written[$index] = $this->objects->write($line);
+            $asTyped = $changes[$index]->after->typed->torque ?? null;
+            $kept = is_string($asTyped) ? Typed::torque($asTyped, $line->torque) : null;
+            if ($kept !== null) {
+                $written[$index]->typed = $typed[$line->id] = (object) ['torque' => $kept];
+            }
+        }
+        $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids(), $typed);
 
-        return array_map($this->objects->write(...), $lines);
+        return $written;
     }
 
     /**
@@ -213,8 +224,8 @@ final readonly class ShopChanges
         foreach ($ids as $scope => $ofScope) {
             // A scope that is gone has taken its lines along.
             $isThere = $shop->scopes()->where('code', $scope)->exists();
-            foreach ($isThere ? $this->shops->lines($shop, (string) $scope, $ofScope) : [] as $line) {
-                $lines[Place::line((string) $scope, $line->id)->path()] = $this->objects->write($line);
+            foreach ($isThere ? $this->shops->writtenLines($shop, (string) $scope, $ofScope) : [] as $line) {
+                $lines[Place::line((string) $scope, $line->id)->path()] = $line;
             }
         }
 

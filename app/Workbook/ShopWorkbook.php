@@ -13,6 +13,7 @@ use Gondrik\Core\Terminal as CoreTerminal;
 use Gondrik\Core\Tool as CoreTool;
 use Gondrik\Core\Wire as CoreWire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -151,6 +152,48 @@ final readonly class ShopWorkbook
                 self::rows($shop->scopes()->whereKey($scopeId)),
                 self::cursor($lines),
             )->scopes[0]->lines;
+        });
+    }
+
+    /**
+     * Figures of lines as they were typed, where that was otherwise than they are kept.
+     *
+     * @param list<string>|null $ids only of these; null for all of the scope
+     *
+     * @return array<string, \stdClass> by id
+     */
+    public function typed(Shop $shop, string $scope, ?array $ids = null): array
+    {
+        $lines = $shop->lines()->whereIn('scope_id', $shop->scopes()->where('code', $scope)->select('id'))->whereRaw("typed <> '{}'");
+        if ($ids !== null) {
+            $lines->whereRaw('code = any(?::text[])', ['{' . implode(',', $ids) . '}']);
+        }
+
+        return array_map(static fn(string $typed): \stdClass => (object) json_decode($typed, flags: JSON_THROW_ON_ERROR), $lines->toBase()->pluck('typed', 'code')->all());
+    }
+
+    /**
+     * A scope's lines as the codec writes them, with what was typed.
+     *
+     * @param list<string>|null $ids only these; null for all
+     *
+     * @return list<\stdClass> in their order
+     *
+     * @throws ModelNotFoundException<Scope> when the shop has no such scope
+     */
+    public function writtenLines(Shop $shop, string $scope, ?array $ids = null): array
+    {
+        return Snapshot::read(function () use ($shop, $scope, $ids): array {
+            $typed = $this->typed($shop, $scope, $ids);
+
+            return array_map(static function (CoreScope\Line $line) use ($typed): \stdClass {
+                $written = (new ObjectCodec())->write($line);
+                if (isset($typed[$line->id])) {
+                    $written->typed = $typed[$line->id];
+                }
+
+                return $written;
+            }, $this->lines($shop, $scope, $ids));
         });
     }
 

@@ -11,20 +11,12 @@ use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Wording\Sentence;
-use Gondrik\Core\Workbook\Workbook;
-use Gondrik\Core\Workbook\WorkbookCodec;
-
-function entryCatalogue(): Workbook
-{
-    static $workbook = null;
-
-    return $workbook ??= (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/entry-catalogue.json'));
-}
 
 function entryOf(string $text): QuickEntry
 {
-    return (new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals))->read($text);
+    return (new EntryReader(Catalogue::forEntries()->wires, Catalogue::forEntries()->terminals))->read($text);
 }
 
 it('reads', function (array $case): void {
@@ -94,7 +86,7 @@ it('proposes what the catalogue lacks, of what was said of it and no more', func
 })->with(CaseTable::of('proposals', 'text'));
 
 it('takes what the shop calls a thing, in an entry too', function (): void {
-    $reader = new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals, [new Alias('wire', 'fat grey', 'w12'), new Alias('terminal', 'MR 6', 'ring')]);
+    $reader = new EntryReader(Catalogue::forEntries()->wires, Catalogue::forEntries()->terminals, [new Alias('wire', 'fat grey', 'w12'), new Alias('terminal', 'MR 6', 'ring')]);
     $entry = $reader->read('6 the fat grey → mr 6, wet');
     expect($entry->isWhole())->toBeTrue()->and($entry->line?->wire?->id)->toBe('w12')->and($entry->line?->terminal?->id)->toBe('ring');
 });

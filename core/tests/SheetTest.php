@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\CellProblem;
 use Gondrik\Core\Sheet\CellReader;
@@ -16,12 +17,13 @@ use Gondrik\Core\Sheet\RowReading;
 use Gondrik\Core\Sheet\SheetReader;
 use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\ObjectCodec;
 
 function sheetReader(Alias ...$aliases): SheetReader
 {
-    return new SheetReader(entryCatalogue()->wires, entryCatalogue()->terminals, array_values($aliases));
+    return new SheetReader(Catalogue::forEntries()->wires, Catalogue::forEntries()->terminals, array_values($aliases));
 }
 
 /** @return list<RowReading> of a table written with bars, its first row the names */
@@ -53,7 +55,7 @@ it('knows a column by its name', function (array $case): void {
 })->with(CaseTable::of('column-names', 'name'));
 
 it('reads a cell', function (array $case): void {
-    $cells = new CellReader(new EntryReader(entryCatalogue()->wires, entryCatalogue()->terminals));
+    $cells = new CellReader(new EntryReader(Catalogue::forEntries()->wires, Catalogue::forEntries()->terminals));
     $read = fn(): array => $cells->read(Column::from($case['column']), $case['cell'], $case['unit'] === '' ? null : $case['unit']);
     if ($case['expected'] !== '') {
         expect($read)->toThrow(static function (UnreadCell $error) use ($case): void {
@@ -144,7 +146,7 @@ it('makes of a wire list the lines of both ends, equal ones together with their 
 
 it('takes a colour only to decide', function (): void {
     $wire = static fn(string $name, string $id): object => (new ObjectCodec())->read(Gondrik\Core\Wire\Wire::class, (object) ['id' => $id, 'name' => $name, 'size' => '1 mm2', 'construction' => 'fine', 'insulation' => 'pvc'], '');
-    $reader = new SheetReader([$wire('Panel wire black', 'black'), $wire('Panel wire blue', 'blue')], entryCatalogue()->terminals);
+    $reader = new SheetReader([$wire('Panel wire black', 'black'), $wire('Panel wire blue', 'blue')], Catalogue::forEntries()->terminals);
     $readings = rowsOf(<<<'TABLE'
         Wire       | Colour | Terminal
         panel wire | blue   | ring yellow M6
@@ -185,3 +187,16 @@ it('reads five hundred rows, a hundred of them wrong, with no row lost', functio
         ->and(count($good))->toBe(count(array_filter(range(0, 499), static fn(int $row): bool => $row % 5 !== 0 && $row % 7 !== 0)))
         ->and(SheetReader::grouped($mapping, $readings))->toHaveCount(count($good));
 });
+
+it('keeps a torque as it was typed beside the figure, where it says more', function (string $text, ?float $figure, ?string $unit, ?string $kept): void {
+    expect(Typed::torque($text, $figure, $unit))->toBe($kept);
+})->with([
+    'in inches' => ['15 lbf·in', 1.694772, null, '15 lbf·in'],
+    'in feet' => [' 4 ft-lb ', 5.423272, null, '4 ft-lb'],
+    'by the head of the column' => ['15', 1.694772, 'lbf·in', '15 lbf·in'],
+    'in N·m there is nothing more to say' => ['1.2 N·m', 1.2, null, null],
+    'a number alone' => ['1.2', 1.2, null, null],
+    'another figure than the one that is kept' => ['15 lbf·in', 1.2, null, null],
+    'no torque any more' => ['15 lbf·in', null, null, null],
+    'something else' => ['15 lbs of nails', 1.7, null, null],
+]);

@@ -31,6 +31,10 @@ return new class extends Migration {
         Schema::table('scopes', static function (Blueprint $table): void {
             $table->boolean('archived')->default(false);
         });
+        Schema::table('lines', static function (Blueprint $table): void {
+            // Figures as they were typed, by key, beside the same in SI.
+            $table->jsonb('typed')->default('{}');
+        });
         Schema::create('aliases', function (Blueprint $table): void {
             $table->id();
             $table->foreignId('shop_id')->constrained()->cascadeOnDelete();
@@ -63,5 +67,6 @@ return new class extends Migration {
             Schema::dropIfExists($table);
         }
         Schema::dropColumns('scopes', ['archived']);
+        Schema::dropColumns('lines', ['typed']);
     }
 };

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
+use Tests\Support\OpenApi;
 
 it('answers like the command line for the same workbook', function (string $kit, string $scope): void {
     $shop = $this->demo();
@@ -87,3 +88,24 @@ it('tells what cannot be asked instead of breaking', function (string $address, 
     'a step beyond an integer' => ['coverage/lines/heat-15/steps/99999999999999999999/others?kit=pylon-backpack&scope=tower-7', 404],
     'a step that is not there' => ['coverage/lines/heat-15/steps/99/others?kit=pylon-backpack&scope=tower-7', 404],
 ]);
+
+it('tells the steps and the faults while no kit is in hand, and judges nothing', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $with = $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->json();
+    $response = $this->getJson('/api/v1/coverage?scope=tower-7');
+    expect(OpenApi::mismatch($response, 'get', '/coverage'))->toBe('')
+        ->and($response->json('kit'))->toBeNull()
+        ->and($response->json('report.holes'))->toBe([])
+        ->and(array_unique(array_column($response->json('report.lines'), 'status')))->toBe(['unjudged']);
+    $steps = static fn(array $coverage): array => array_map(static fn(array $line): array => array_column($line['steps'], 'op'), $coverage['report']['lines']);
+    expect($steps($response->json()))->toBe($steps($with))
+        ->and(array_column($response->json('ruler.drops'), 'area'))->toBe(array_column($with['ruler']['drops'], 'area'));
+});
+
+it('knows where a line that is being written would drop', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $entry = $this->getJson('/api/v1/scopes/tower-7/entry?kit=pylon-backpack&text=' . rawurlencode('3 × 12 AWG hook-up → ring yellow M6'));
+    expect($entry->json('drop.size'))->toBe('12 AWG')->and($entry->json('drop.marks.strip'))->toBe('covered')->and($entry->json('drop.quantity'))->toBe(3)
+        ->and($this->getJson('/api/v1/scopes/tower-7/entry?text=' . rawurlencode('3 × 12 AWG hook-up → ring yellow M6'))->json('drop.marks.strip'))->toBe('unjudged')
+        ->and($this->getJson('/api/v1/scopes/tower-7/entry?text=blorp')->json('drop'))->toBeNull();
+});

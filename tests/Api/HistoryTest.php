@@ -57,7 +57,7 @@ it('takes each kind of change back, and once more', function (Closure $change): 
             [...$of(2), 'line' => null],
             [...$of(3), 'line' => null],
             [...$of(0), 'line' => null],
-            [...$of(5), 'cells' => ['quantity' => '77', 'note' => 'by hand']],
+            [...$of(5), 'cells' => ['quantity' => '77', 'torque' => '15 lbf·in', 'note' => 'by hand']],
             ['line' => LINE, 'after' => $lines[8]['id']],
         ]]);
     }],

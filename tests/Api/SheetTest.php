@@ -75,7 +75,7 @@ it('reads the rows as lines, judges them, leaves the bad ones and proposes what 
     $response = $this->postJson('/api/v1/scopes/tower-7/sheet', ['rows' => [1 => PARTS[1], 2 => PARTS[2], 3 => ['some', '12', 'hook-up', 'ring yellow M6', '', '']], 'columns' => $columns, 'kit' => 'pylon-backpack']);
     $response->assertOk();
     expect(OpenApi::mismatch($response, 'post', '/scopes/{scope}/sheet'))->toBe('')
-        ->and($response->json('lines.0.line'))->toBe(['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 40, 'torque' => 1.694772])
+        ->and($response->json('lines.0.line'))->toBe(['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 40, 'torque' => 1.694772, 'typed' => ['torque' => '15 lbf·in']])
         ->and($response->json('lines.0.status'))->toBeIn(['covered', 'makeshift', 'hole', 'faulty'])
         ->and(array_column($response->json('bad'), 'row'))->toBe([2, 3])
         ->and($response->json('bad.1.problems.0'))->toBe(['column' => 0, 'value' => 'some', 'expected' => 'a whole number from 1 to 1000000'])

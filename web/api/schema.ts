@@ -884,7 +884,7 @@ export interface components {
             lanes: components["schemas"]["Lane"][];
             drops: components["schemas"]["Drop"][];
         };
-        Line: components["schemas"]["line"];
+        Line: components["schemas"]["LineSeen"];
         Wire: components["schemas"]["wire"];
         Terminal: components["schemas"]["terminal"];
         /** @description A tool as in the workbook; who may not see prices does not get them. */
@@ -898,7 +898,7 @@ export interface components {
             report: components["schemas"]["Report"];
             ruler: components["schemas"]["Ruler"];
             lines: {
-                [key: string]: components["schemas"]["line"];
+                [key: string]: components["schemas"]["Line"];
             };
             wires: {
                 [key: string]: components["schemas"]["wire"];
@@ -1042,6 +1042,7 @@ export interface components {
             add?: components["schemas"]["handStep"][];
             drop?: components["schemas"]["handStep"][];
             note?: components["schemas"]["text"];
+            typed?: components["schemas"]["TypedFigures"];
         };
         /** @description A line as in the workbook, and which version of it this is. */
         LineKept: {
@@ -1070,6 +1071,7 @@ export interface components {
             drop?: components["schemas"]["handStep"][];
             note?: components["schemas"]["text"];
             version: string;
+            typed?: components["schemas"]["TypedFigures"];
         };
         /** @description What a text says of one line; checks and status with a kit. */
         Entry: {
@@ -1369,6 +1371,37 @@ export interface components {
             import?: string;
             file?: string;
             counts?: Record<string, never>;
+        };
+        /** @description Figures as they were typed, beside the same in SI; kept where they say the same. */
+        TypedFigures: {
+            torque?: string;
+        };
+        LineSeen: {
+            id: components["schemas"]["id"];
+            wire?: components["schemas"]["id"];
+            terminal?: components["schemas"]["id"];
+            quantity?: components["schemas"]["count"];
+            wireB?: components["schemas"]["id"];
+            wiresInBarrel?: components["schemas"]["count"];
+            prep?: components["schemas"]["preparation"];
+            stud?: components["schemas"]["stud"];
+            clamp?: components["schemas"]["clamp"];
+            place?: components["schemas"]["place"];
+            wet?: boolean;
+            ambient?: components["schemas"]["celsius"];
+            noMains?: boolean;
+            access?: components["schemas"]["access"];
+            midSpan?: boolean;
+            housing?: boolean;
+            sleeve?: components["schemas"]["sleeveKind"];
+            movable?: boolean;
+            torque?: components["schemas"]["positive"];
+            shear?: components["schemas"]["thread"];
+            temperature?: components["schemas"]["celsius"];
+            add?: components["schemas"]["handStep"][];
+            drop?: components["schemas"]["handStep"][];
+            note?: components["schemas"]["text"];
+            typed?: components["schemas"]["TypedFigures"];
         };
         id: string;
         name: string;

@@ -18,7 +18,12 @@ useTitle(() => {
       <div class="picks">
         <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="pick('kit', $event)" />
         <span class="times" aria-hidden="true">×</span>
-        <PickOne label="Scope" :items="scopes" :picked="pair.scope" @pick="pick('scope', $event)" />
+        <PickOne
+          label="Scope"
+          :items="scopes.filter(({ id, archived }) => !archived || id === pair.scope)"
+          :picked="pair.scope"
+          @pick="pick('scope', $event)"
+        />
       </div>
     </template>
     <template #empty>

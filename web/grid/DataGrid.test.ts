@@ -307,3 +307,64 @@ it('orders numbers by size, names as people do, and nothing last', () => {
 it('gives every row the same tracks', () => {
   expect(tracks(columns)).toEqual({ template: 'minmax(200px, 1fr) 80px 60px', least: 340 });
 });
+
+describe('a sheet', () => {
+  const grid = (view: ReturnType<typeof shown>) => view.findComponent(DataGrid);
+  const editor = () => document.activeElement as HTMLInputElement;
+  async function stand(view: ReturnType<typeof shown>, cell: string): Promise<void> {
+    await nextTick();
+    await view.find(`[data-cell="${cell}"]`).trigger('focusin');
+  }
+
+  it('is written by a letter, which the keys of the page do not hear', async () => {
+    const view = shown(wires(5));
+    await stand(view, 'w1/name');
+    let heard = 0;
+    window.addEventListener('keydown', () => heard++, { once: true });
+    await key(view, 'n');
+    await flushPromises();
+    expect(editor().getAttribute('aria-label')).toBe('Value');
+    expect(heard).toBe(0);
+    // Where a column is not written, a letter is a key of the page.
+    await view.find('input').trigger('change');
+    await stand(view, 'w1/picture');
+    await key(view, 'n');
+    expect(heard).toBe(1);
+  });
+
+  it('fills what is marked with the topmost', async () => {
+    const view = shown(wires(5));
+    await stand(view, 'w1/name');
+    await key(view, 'ArrowDown', { shiftKey: true });
+    await key(view, 'ArrowDown', { shiftKey: true });
+    await key(view, 'd', { ctrlKey: true });
+    const [cells] = grid(view).emitted('paste')?.[0] as [{ row: Wire; text: string }[]];
+    expect(cells.map(({ row, text }) => `${row.id} ${text}`)).toEqual(['w2 wire 1', 'w3 wire 1']);
+  });
+
+  it('has its rows moved by keys, as far as there is room, and copied below', async () => {
+    const view = shown(wires(4), { isArrangeable: true });
+    await stand(view, 'w1/name');
+    await key(view, 'ArrowDown', { shiftKey: true });
+    await key(view, 'ArrowDown', { altKey: true });
+    await key(view, 'ArrowUp', { altKey: true });
+    const moved = (grid(view).emitted('arrange') as [Wire[], Wire | null][]).map(
+      ([rows, before]) => `${rows.map(({ id }) => id).join(' ')} before ${before?.id ?? 'the end'}`,
+    );
+    expect(moved).toEqual(['w1 w2 before the end', 'w1 w2 before w0']);
+    await key(view, 'ArrowDown', { altKey: true, shiftKey: true });
+    expect((grid(view).emitted('duplicate')?.[0] as [Wire[]])[0].map(({ id }) => id)).toEqual(['w1', 'w2']);
+  });
+
+  it('is not arranged while it is sorted, or where nobody may', async () => {
+    const view = shown(wires(4), { isArrangeable: true });
+    await nextTick();
+    await view.find('.head button').trigger('click');
+    await stand(view, 'w1/name');
+    await key(view, 'ArrowDown', { altKey: true });
+    const read = shown(wires(4));
+    await stand(read, 'w1/name');
+    await key(read, 'ArrowDown', { altKey: true });
+    expect([grid(view).emitted('arrange'), grid(read).emitted('arrange')]).toEqual([undefined, undefined]);
+  });
+});

@@ -9,12 +9,13 @@ defineProps<{
   rows: Wire[];
   lit?: ReadonlySet<string>;
   groupOf?: (row: Wire) => string;
+  isArrangeable?: boolean;
   draw: (row: Wire, column: GridColumn<Wire>) => string;
 }>();
 </script>
 
 <template>
-  <DataGrid :columns :rows :lit :group-of="groupOf" caption="Wires">
+  <DataGrid :columns :rows :lit :group-of="groupOf" :is-arrangeable="isArrangeable" caption="Wires">
     <template #cell="{ row, column }">{{ draw(row, column) }}</template>
     <template #editor="{ finish }"><input aria-label="Value" @change="finish()" /></template>
   </DataGrid>

@@ -30,11 +30,7 @@ const word = (
   options: readonly string[],
 ): Detail => ({ key, title, width: 96, options, text: (line) => line[key] ?? null });
 
-const figure = (
-  key: 'torque' | 'ambient' | 'temperature' | 'wiresInBarrel',
-  title: string,
-  unit: string,
-): Detail => ({
+const figure = (key: 'ambient' | 'temperature' | 'wiresInBarrel', title: string, unit: string): Detail => ({
   key,
   title,
   width: 92,
@@ -48,7 +44,12 @@ export const details: readonly Detail[] = [
   word('prep', 'Strands', ['none', 're-laid', 'twist', 'tin']),
   { key: 'stud', title: 'Stud', width: 64, text: (line) => line.stud ?? null },
   word('clamp', 'Clamp', ['rectangular', 'round']),
-  figure('torque', 'Torque', ' N·m'),
+  {
+    key: 'torque',
+    title: 'Torque',
+    width: 92,
+    text: ({ torque, typed }) => typed?.torque ?? (torque === undefined ? null : `${torque} N·m`),
+  },
   word('place', 'Place', ['plain', 'corrosive', 'vibration', 'hot']),
   yes('wet', 'Wet'),
   figure('ambient', 'Worked at', ' °C'),

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
+import ShopWords from './ShopWords.vue';
 
 const { person } = useSession();
 </script>
@@ -35,6 +36,8 @@ const { person } = useSession();
         <p v-else class="refused">
           Exporting, with what everything costs, is for the shop lead and the coordinator.
         </p>
+        <h2 class="words">Words of the shop</h2>
+        <ShopWords />
         <p class="formats muted">
           The format is described by its
           <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its
@@ -69,6 +72,10 @@ h2 {
 .lead {
   margin: 4px 0 14px;
   max-width: 62ch;
+}
+
+.words {
+  margin: 26px 0 4px;
 }
 
 .formats {

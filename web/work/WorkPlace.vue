@@ -55,8 +55,11 @@ function addColumn(event: Event): void {
 }
 
 const withNone = (kits: { id: string; name: string }[]) => [{ id: NO_KIT, name: 'No kit in hand' }, ...kits];
-const inUse = (scopes: Schemas['ScopeSummary'][], id: string | null) =>
-  scopes.filter((scope) => !scope.archived || scope.id === id);
+/** What is put away stands last, and says so. */
+const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
+  ...scopes.filter(({ archived }) => !archived),
+  ...scopes.filter(({ archived }) => archived).map((one) => ({ ...one, name: `${one.name} (put away)` })),
+];
 </script>
 
 <template>
@@ -74,7 +77,7 @@ const inUse = (scopes: Schemas['ScopeSummary'][], id: string | null) =>
         <div class="scope">
           <PickOne
             label="Scope"
-            :items="inUse(scopes, pair.scope)"
+            :items="inOrder(scopes)"
             :picked="pair.scope"
             @pick="pick('scope', $event)"
           />

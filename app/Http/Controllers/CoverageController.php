@@ -37,7 +37,7 @@ final class CoverageController extends Controller
             'report' => $isJudged ? $written : Unjudged::report($written),
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
-            ...(new ThingsById(withCosts: Gate::allows('export', Shop::class)))->of($workbook),
+            ...(new ThingsById(Gate::allows('export', Shop::class), $this->workbooks->typed($this->shop($request), $request->scope())))->of($workbook),
         ]);
     }
 

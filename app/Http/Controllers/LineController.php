@@ -11,6 +11,7 @@ use App\Workbook\ShopWords;
 use App\Workbook\ShopWorkbook;
 use App\Workbook\Version;
 use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Workbook\Workbook;
@@ -31,6 +32,13 @@ final class LineController extends Controller
         $rules = $workbook->rulesFor($workbook->scopes[0]);
         $kit = $workbook->kits[0] ?? null;
         $written = (new EntryWriter($request->units()))->entry($entry, $rules, $kit);
+
+        foreach ($entry->tokens as $token) {
+            $typed = $token->means === 'torque' && $entry->line !== null ? Typed::torque($token->text, $entry->line->torque) : null;
+            if ($typed !== null) {
+                $written['line'] = [...(array) $written['line'], 'typed' => ['torque' => $typed]];
+            }
+        }
 
         return $this->json([...$written, 'drop' => (new RulerWriter())->ofEntry($entry, $kit, $rules), 'names' => self::names($workbook)]);
     }

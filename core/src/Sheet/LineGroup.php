@@ -10,5 +10,10 @@ use Gondrik\Core\Scope\Line;
 final readonly class LineGroup
 {
     /** @param non-empty-list<int> $rows places in the table, counted from 0; a row stands twice where both its ends are alike */
-    public function __construct(public Line $line, public array $rows) {}
+    public function __construct(
+        public Line $line,
+        public array $rows,
+        /** As it was typed in the first of them, where that was otherwise than in N·m. */
+        public ?string $torque = null,
+    ) {}
 }

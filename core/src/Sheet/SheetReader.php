@@ -6,6 +6,7 @@ namespace Gondrik\Core\Sheet;
 
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Wire\Wire;
@@ -43,7 +44,7 @@ final class SheetReader
             [$drafts[$row], $problems[$row]] = $this->row($mapping, $cells);
         }
 
-        return $this->checked($mapping, $drafts, $problems);
+        return $this->checked($mapping, $drafts, $problems, $rows);
     }
 
     /**
@@ -55,16 +56,17 @@ final class SheetReader
      */
     public static function grouped(Mapping $mapping, array $readings): array
     {
-        $lines = $rows = [];
+        $lines = $rows = $typed = [];
         foreach ($readings as $reading) {
             foreach ($reading->lines as $line) {
                 $key = $mapping->isWireList() ? self::content((new ObjectCodec())->write($line)) : count($lines);
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->times($lines[$key]->quantity + $line->quantity) : $line;
                 $rows[$key][] = $reading->row;
+                $typed[$key] ??= $reading->torque;
             }
         }
 
-        return array_values(array_map(static fn(Line $line, array $from): LineGroup => new LineGroup($line, $from), $lines, $rows));
+        return array_values(array_map(static fn(Line $line, array $from, ?string $torque): LineGroup => new LineGroup($line, $from, $torque), $lines, $rows, $typed));
     }
 
     /**
@@ -138,10 +140,11 @@ final class SheetReader
      *
      * @param array<int, list<\stdClass>>   $drafts   by row
      * @param array<int, list<CellProblem>> $problems by row
+     * @param array<int, list<string>>      $rows     by row
      *
      * @return list<RowReading>
      */
-    private function checked(Mapping $mapping, array $drafts, array $problems): array
+    private function checked(Mapping $mapping, array $drafts, array $problems, array $rows): array
     {
         $keys = $contents = [];
         foreach ($drafts as $row => $lines) {
@@ -153,6 +156,7 @@ final class SheetReader
         }
         [$sound, $refused] = (new LinesCodec())->read($this->wires, $this->terminals, $contents);
         $readings = [];
+        $torque = $mapping->find(Column::Torque);
         foreach ($drafts as $row => $lines) {
             $read = [];
             foreach ($problems[$row] === [] ? $lines : [] as $line) {
@@ -164,7 +168,8 @@ final class SheetReader
                     $read[] = $sound[$key]->times($line->quantity ?? 1);
                 }
             }
-            $readings[] = new RowReading($row, $problems[$row] === [] ? $read : [], $problems[$row]);
+            $typed = $torque === null ? null : Typed::torque($rows[$row][$torque->index] ?? '', $read[0]->torque ?? null, $torque->unit);
+            $readings[] = new RowReading($row, $problems[$row] === [] ? $read : [], $problems[$row], $typed);
         }
 
         return $readings;

@@ -23,6 +23,14 @@ final class Catalogue
 {
     private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry', 'insulations'];
 
+    /** The wires and terminals that entries and tables of the case tables speak of. */
+    public static function forEntries(): Workbook
+    {
+        static $workbook = null;
+
+        return $workbook ??= (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/../cases/entry-catalogue.json'));
+    }
+
     /** A workbook of the catalogue with one kit of these tools and one scope of this line. */
     public static function workbook(string $wire, string $terminal, string $line, string $tools, string $rules = '', string $kit = ''): Workbook
     {

@@ -39,7 +39,7 @@ test('three hundred rows are pasted, twelve of them bad: the good ones are taken
   await page.getByRole('button', { name: 'Show what is wrong' }).click();
   const grid = page.getByRole('grid', { name: 'Rows of the table' });
   await expect(grid).toHaveAttribute('aria-rowcount', String(BAD + 1));
-  await expect(grid).toContainText('“a few”: a whole number from 1 to 1000000');
+  await expect(grid).toContainText('“a few” wants a whole number from 1 to 1000000');
   await page.getByRole('button', { name: `Take ${ROWS - BAD} lines` }).click();
   await expect(page.getByText(`Taken: ${ROWS - BAD} lines of pasted table`)).toBeVisible();
   await expect(page.getByText(`${BAD} rows cannot be read yet`)).toBeVisible();

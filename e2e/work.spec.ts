@@ -93,7 +93,9 @@ test.describe('the lead', () => {
     await cell.focus();
     await page.keyboard.type('4x4');
     await page.keyboard.press('Enter');
-    await expect(page.getByRole('alert')).toContainText('heat-15, quantity: “4x4” – a whole number');
+    await expect(page.getByRole('alert')).toContainText(
+      'heat-15, quantity: “4x4” is refused, it wants a whole number',
+    );
     await expect(cell).toHaveText('36');
     await page.getByRole('alert').getByRole('button', { name: 'Dismiss' }).click();
   });
@@ -238,6 +240,23 @@ test.describe('the lead', () => {
     await expect(cell).toHaveText('36');
     await context.clearCookies();
     await context.addCookies(cookies);
+  });
+
+  test('what never came to the server is offered again when the page is opened', async ({ page }) => {
+    await page.goto(work);
+    const sent = page.waitForRequest('**/api/v1/scopes/tower-7/changes');
+    await page.route('**/api/v1/scopes/tower-7/changes', () => undefined, { times: 1 });
+    const cell = page.locator('[data-cell="heat-15/quantity"]');
+    await cell.dblclick();
+    await page.getByRole('textbox', { name: 'Count' }).fill('42');
+    await page.keyboard.press('Enter');
+    await sent;
+    await page.reload();
+    await expect(page.getByRole('alert')).toContainText('It was not written before the page was left');
+    await page.getByRole('button', { name: 'Try again' }).click();
+    await expect(cell).toHaveText('42');
+    await undo(page);
+    await expect(cell).toHaveText('36');
   });
 
   test('writes one bench from nothing by keyboard, is told three mistakes, and puts it away', async ({

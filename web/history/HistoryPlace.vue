@@ -135,6 +135,7 @@ ul {
 }
 
 del {
+  margin-right: 5px;
   color: var(--muted);
 }
 

@@ -88,7 +88,7 @@ function told({ status, problems, checks }: TableRow): string {
   if (status === 'bad') {
     return problems
       .map(({ value, expected, candidates }) =>
-        [value ? `“${value}”: ${expected}` : expected, candidates?.slice(0, NAMED).join(', ')]
+        [`${value ? `“${value}”` : 'It'} wants ${expected}`, candidates?.slice(0, NAMED).join(', ')]
           .filter(Boolean)
           .join(', like '),
       )

@@ -5,6 +5,7 @@ import { answer, api, problemOf, type Schemas } from '@/api/client';
 import { useNames, useWorkbookSchema } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
+import { millimetres } from '@/shared/length';
 import { omit } from '@/shared/omit';
 import { words as inWords } from '@/shared/pretty';
 
@@ -43,7 +44,7 @@ const fields = computed<Field[]>(() =>
           isNeeded: true,
         },
         { key: 'insulation', title: 'Insulation', hint: '', options: wordsOf('material'), isNeeded: true },
-        { key: 'insulationOd', title: 'Outside diameter, mm', hint: 'where it is known' },
+        { key: 'insulationOd', title: 'Outside diameter', hint: '3.9 mm or 0.15 in' },
       ]
     : [
         { key: 'name', title: 'Name', hint: '', isNeeded: true },
@@ -69,6 +70,7 @@ watch(
   },
   { immediate: true },
 );
+const isNoLength = computed(() => !!says.insulationOd?.trim() && millimetres(says.insulationOd) === null);
 const missing = computed(() => fields.value.filter(({ key, isNeeded }) => isNeeded && !says[key]?.trim()));
 
 const make = useMutation({
@@ -77,10 +79,7 @@ const make = useMutation({
     const thing = {
       ...others.value,
       ...Object.fromEntries(
-        said.map(([key, value]) => [
-          key,
-          key === 'insulationOd' ? Number(value.replace(',', '.')) : value.trim(),
-        ]),
+        said.map(([key, value]) => [key, key === 'insulationOd' ? millimetres(value) : value.trim()]),
       ),
     };
     const list = props.about === 'wire' ? '/wires' : '/terminals';
@@ -134,7 +133,7 @@ const call = useMutation({
         size="small"
         color="primary"
         variant="flat"
-        :disabled="missing.length > 0"
+        :disabled="missing.length > 0 || isNoLength"
         :loading="make.isPending.value"
       >
         Make this {{ about }}
@@ -145,6 +144,9 @@ const call = useMutation({
     </p>
     <p v-if="missing.length && isLead" class="muted">
       Still open: {{ missing.map(({ title }) => title.toLowerCase()).join(', ') }}.
+    </p>
+    <p v-if="isNoLength" class="problem" role="alert">
+      “{{ says.insulationOd }}” is no length: write it like 3.9 mm or 0.15 in.
     </p>
     <p v-if="problem" class="problem" role="alert">
       {{ problem.problems?.map(({ path, expected }) => `${path}: ${expected}`).join('; ') ?? problem.detail }}

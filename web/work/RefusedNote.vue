@@ -14,7 +14,7 @@ const told = computed(() =>
     const line = props.wanted.edits[Number(index)]?.id;
     return {
       path,
-      text: `${[line, column].filter(Boolean).join(', ')}: ${value === null || value === undefined ? '' : `“${String(value)}” – `}${expected}`,
+      text: `${[line, column].filter(Boolean).join(', ')}: ${value === null || value === undefined ? '' : `“${String(value)}” is refused, it wants `}${expected}`,
     };
   }),
 );

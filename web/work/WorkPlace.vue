@@ -23,7 +23,7 @@ const { person } = useSession();
 const mayWrite = computed(() => person.value?.maySetUpTheShop ?? false);
 const { asked, show } = useAddress();
 const linesSeen = useKeptLines(computed(() => asked('scope')));
-const { edit, conflict, refused, settle } = useLines();
+const { edit, conflict, refused, letGo, settle } = useLines(`gondrik.unsent.${person.value?.id}`);
 const undo = useUndo();
 useUndoKeys();
 
@@ -102,7 +102,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
         v-if="refused"
         :problem="problemOf(refused.error)"
         :wanted="refused.wanted"
-        @dismiss="refused = null"
+        @dismiss="letGo()"
         @retry="edit.mutate(refused.wanted)"
       />
     </template>

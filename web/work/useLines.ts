@@ -1,4 +1,5 @@
 import { useMutation } from '@tanstack/vue-query';
+import { StorageSerializers, useLocalStorage } from '@vueuse/core';
 import { ref, shallowRef } from 'vue';
 import { answer, api, ApiProblem, isChangedMeanwhile, type Schemas } from '@/api/client';
 import { useUndo } from '@/frame/useUndo';
@@ -53,12 +54,34 @@ export function settled({ wanted, mine, theirs }: Conflict, how: 'mine' | 'their
   return { ...wanted, edits };
 }
 
-/** Writes lines of a scope, many at once as one step; each can be taken back from wherever somebody goes next. */
-export function useLines() {
+/** What was wanted and never came to be written: the page was closed, or the server did not answer. */
+export const unsent = new ApiProblem({
+  type: 'about:blank',
+  title: 'It was not written before the page was left',
+  status: 0,
+  detail: 'It can be written now, as it was.',
+});
+
+/**
+ * Writes lines of a scope, many at once as one step; each can be taken back from wherever somebody goes next.
+ *
+ * @param keptUnder where the browser keeps what is not written yet, so that it can be offered again; null keeps nothing
+ */
+export function useLines(keptUnder: string | null = null) {
   const undo = useUndo();
   const conflict = shallowRef<Conflict | null>(null);
   /** Why it was not written, and what was wanted: nothing typed is lost. */
   const refused = ref<{ error: unknown; wanted: Wanted } | null>(null);
+  const kept =
+    keptUnder === null
+      ? ref(null)
+      : useLocalStorage<Wanted | null>(keptUnder, null, { serializer: StorageSerializers.object });
+  if (kept.value) refused.value = { error: unsent, wanted: kept.value };
+  /** What was told is settled: written, or let go. */
+  function letGo(): void {
+    refused.value = null;
+    kept.value = null;
+  }
 
   const edit = useMutation({
     mutationFn: ({ scope, edits, order }: Wanted) =>
@@ -68,8 +91,14 @@ export function useLines() {
           body: { changes: edits, ...(order ? { order } : {}) },
         }),
       ),
-    onMutate: () => (refused.value = null),
-    onSuccess: ({ change }, { said }) => undo.did(change, said),
+    onMutate: (wanted) => {
+      refused.value = null;
+      kept.value = wanted;
+    },
+    onSuccess: ({ change }, { said }) => {
+      kept.value = null;
+      return undo.did(change, said);
+    },
     onError: (error, wanted) => {
       const { present, changed } = isChangedMeanwhile(error)
         ? (error as ApiProblem).problem
@@ -85,11 +114,13 @@ export function useLines() {
     edit,
     conflict,
     refused,
+    letGo,
     settle(how: 'mine' | 'theirs' | 'both'): void {
       const open = conflict.value;
       conflict.value = null;
       const wanted = open && settled(open, how);
       if (wanted && (wanted.edits.length || wanted.order)) edit.mutate(wanted);
+      else letGo();
     },
   };
 }

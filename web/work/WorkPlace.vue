@@ -5,11 +5,11 @@ import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useKeptLines } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
-import { details, detailsOf } from '@/lines/details';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import type { SheetEdit } from '@/lines/sheet';
 import { useSession } from '@/session/useSession';
 import PickOne from '@/shared/PickOne.vue';
+import ColumnPick from './ColumnPick.vue';
 import ConflictNote from './ConflictNote.vue';
 import { editsOf } from './editsOf';
 import QuickEntry from './QuickEntry.vue';
@@ -43,16 +43,7 @@ async function writeSteps(before: Schemas['Line'], line: Schemas['Line'], scope:
   edit.mutate({ scope, edits: [{ id: line.id, version, line }], said: 'Written: 1 line' });
 }
 
-const unshown = (lines: Schemas['Line'][]) => {
-  const shown = detailsOf(lines, wanted.value);
-  return details.filter((one) => !shown.includes(one));
-};
-
-function addColumn(event: Event): void {
-  const select = event.target as HTMLSelectElement;
-  show({ columns: [...wanted.value, select.value].join(' ') });
-  select.value = '';
-}
+const addColumn = (key: string) => show({ columns: [...wanted.value, key].join(' ') });
 
 const withNone = (kits: { id: string; name: string }[]) => [{ id: NO_KIT, name: 'No kit in hand' }, ...kits];
 /** What is put away stands last, and says so. */
@@ -120,12 +111,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
         >
           <v-icon :icon="mdiTableArrowDown" size="14" /> Bring a table
         </RouterLink>
-        <select class="tool" aria-label="Add a column" value="" @change="addColumn">
-          <option value="">+ Column</option>
-          <option v-for="{ key, title } in unshown(Object.values(coverage.lines))" :key="key" :value="key">
-            {{ title }}
-          </option>
-        </select>
+        <ColumnPick class="tool" :lines="coverage.lines" :wanted="wanted" @pick="addColumn" />
       </template>
     </template>
     <template #beside="{ row, coverage }">

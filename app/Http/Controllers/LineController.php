@@ -29,9 +29,9 @@ final class LineController extends Controller
     {
         $workbook = $this->workbooks->forEntry($this->shop($request), $scope, $request->kit());
         $entry = (new EntryReader($workbook->wires, $workbook->terminals, $this->words->aliases($this->shop($request))))->read($request->text());
-        $rules = $workbook->rulesFor($workbook->scopes[0]);
         $kit = $workbook->kits[0] ?? null;
-        $written = (new EntryWriter($request->units()))->entry($entry, $rules, $kit);
+        $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
+        $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);
 
         foreach ($entry->tokens as $token) {
             $typed = $token->means === 'torque' && $entry->line !== null ? Typed::torque($token->text, $entry->line->torque) : null;
@@ -40,7 +40,7 @@ final class LineController extends Controller
             }
         }
 
-        return $this->json([...$written, 'drop' => (new RulerWriter())->ofEntry($entry, $kit, $rules), 'names' => self::names($workbook)]);
+        return $this->json([...$written, 'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null), 'names' => self::names($workbook)]);
     }
 
     /** @return array{wires: object, terminals: object} names by id, to show what an id stands for */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Entry\Piece;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
@@ -26,15 +27,35 @@ final readonly class EntryWriter
         $this->sentence = new Sentence($units);
     }
 
+    /**
+     * The line by itself under a kit, or while none is in hand; nothing is known of one that is open.
+     */
+    public static function report(QuickEntry $entry, HouseRules $rules, ?Kit $kit): ?Report
+    {
+        return $entry->line === null ? null : Coverage::ofKitOrNone($kit, new Scope('entry', 'Entry', [$entry->line]), $rules);
+    }
+
     /** @return array<string, mixed> with a kit how it judges the line, without one nothing of that */
     public function entry(QuickEntry $entry, HouseRules $rules, ?Kit $kit = null): array
+    {
+        return $this->reported($entry, $kit === null ? null : self::report($entry, $rules, $kit), $kit !== null);
+    }
+
+    /**
+     * The same of a report that was made before.
+     *
+     * @param bool $isJudged whether a kit is in hand
+     *
+     * @return array<string, mixed>
+     */
+    public function reported(QuickEntry $entry, ?Report $report, bool $isJudged): array
     {
         return [
             'line' => $entry->line === null ? null : self::line($entry->line),
             'tokens' => array_map(self::token(...), $entry->tokens),
             'questions' => array_map($this->question(...), $entry->questions),
             'unknown' => array_map(static fn(Piece $piece): array => ['from' => $piece->from, 'to' => $piece->to, 'text' => $piece->text], $entry->unknown),
-            ...$kit === null ? [] : $this->judged($entry->line, $kit, $rules),
+            ...$isJudged ? $this->judged($report) : [],
         ];
     }
 
@@ -56,14 +77,14 @@ final readonly class EntryWriter
         return ['about' => $question->about, 'from' => $question->from, 'to' => $question->to, 'text' => $this->sentence->question($question), 'candidates' => $question->candidates];
     }
 
-    /** @return array<string, mixed> the line by itself under this kit; nothing is known of one that is open */
-    private function judged(?Line $line, Kit $kit, HouseRules $rules): array
+    /** @return array<string, mixed> */
+    private function judged(?Report $report): array
     {
-        if ($line === null) {
+        if ($report === null) {
             return ['checks' => [], 'status' => null];
         }
-        $report = (new ReportWriter($this->units))->report(Coverage::of($kit, new Scope('entry', 'Entry', [$line]), $rules));
+        $line = (new ReportWriter($this->units))->report($report)['lines'][0];
 
-        return ['checks' => $report['lines'][0]['checks'], 'status' => $report['lines'][0]['status']];
+        return ['checks' => $line['checks'], 'status' => $line['status']];
     }
 }

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
-use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Match\Segment;
 use Gondrik\Core\Match\Stretch;
 use Gondrik\Core\Ruler\Ruler;
@@ -14,13 +13,10 @@ use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
 use Gondrik\Core\Ruler\RulerMiss;
-use Gondrik\Core\Rules\HouseRules;
-use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Terminal\Terminal;
-use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
@@ -45,16 +41,12 @@ final readonly class RulerWriter
         ];
     }
 
-    /** @return array<string, mixed>|null where an entry would drop, with its marks; null for one that is open, and for a screw */
-    public function ofEntry(QuickEntry $entry, ?Kit $kit, HouseRules $rules): ?array
+    /** @return array<string, mixed>|null where the line of an entry would drop, with its marks; null for a screw */
+    public function ofEntry(Report $report, bool $isJudged): ?array
     {
-        if ($entry->line === null) {
-            return null;
-        }
-        $drops = Ruler::of(Coverage::ofKitOrNone($kit, new Scope('entry', 'Entry', [$entry->line]), $rules))->drops;
-        $written = ['drops' => array_map($this->drop(...), $drops)];
+        $written = ['drops' => array_map($this->drop(...), Ruler::of($report)->drops)];
 
-        return ($kit === null ? Unjudged::ruler($written) : $written)['drops'][0] ?? null;
+        return ($isJudged ? $written : Unjudged::ruler($written))['drops'][0] ?? null;
     }
 
     /** @return list<array<string, mixed>> of both families */

@@ -41,7 +41,6 @@ for (const theme of ['light', 'dark'] as const) {
         ['Why', `${tower}&line=winch-50&step=2`],
         ['Work', '/work?kit=pylon-backpack&scope=tower-7'],
         ['a line of Work', '/work?kit=pylon-backpack&scope=tower-7&line=heat-15'],
-        ['Work without a kit', '/work?kit=&scope=tower-7'],
         ['a table', '/work/table?kit=pylon-backpack&scope=tower-7'],
         ['the history', '/shop/history'],
         ['Crib', '/crib'],

@@ -41,12 +41,14 @@ abstract class TestCase extends BaseTestCase
         return User::query()->create(['shop_id' => $shop->id, 'name' => 'Somebody', 'email' => mb_strtolower($name) . '@example.test', 'password' => 'long enough', 'role' => $role]);
     }
 
-    /** Somebody else at the same machine: nothing is left of who was there before. */
-    public function insteadActingAs(User $person): void
+    /** Somebody else at the same machine, or nobody: nothing is left of who was there before. */
+    public function insteadActingAs(?User $person): void
     {
         $this->flushSession();
         $this->app?->make('auth')->forgetGuards();
-        $this->actingAs($person);
+        if ($person !== null) {
+            $this->actingAs($person);
+        }
     }
 
     /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */

@@ -88,7 +88,7 @@ it('opens each door to whom it is for', function (string $door): void {
     $met = [];
     foreach ($people as $who => $person) {
         $this->insteadActingAs($person);
-        $met[WHO[$who]] = $this->json(explode(' ', $door)[0], '/api/v1' . $path, ['wire' => 'gone'], ['If-Match' => '"0123456789abcdef"'])->status();
+        $met[WHO[$who]] = $this->json(explode(' ', $door)[0], '/api/v1' . $path, ['wire' => 'gone'], ['If-Match' => '"0123456789abcdef"'])->getStatusCode();
     }
     expect($met)->toBe(array_combine(WHO, $statuses))
         ->and(Shop::query()->whereKey($shop->id)->value('version'))->toBe($before);

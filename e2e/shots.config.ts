@@ -7,6 +7,8 @@ export default defineConfig({
   testMatch: 'shots.ts',
   outputDir: '../var/test-results',
   workers: 1,
+  // All pictures are one test.
+  timeout: 180_000,
   reporter: [['line']],
   use: {
     baseURL: process.env.GONDRIK_URL ?? 'http://127.0.0.1:8460',

@@ -294,6 +294,8 @@ test.describe('the lead', () => {
     }
     await expect(page.locator('.row.open')).not.toHaveCount(0);
     await expect(page.getByRole('grid')).toContainText('A wet place wants heat-shrink');
+    await expect(page.getByRole('grid')).toContainText('16 AWG is too thin for the terminal');
+    await expect(page.getByRole('grid')).toContainText('The hole is for M6, the stud is M8');
     await page.getByLabel('Do with the scope').selectOption('Name, rules, note …');
     await page.getByLabel('Days that the quantities').fill('5');
     await page.getByLabel('wet needs sleeve').selectOption('no');

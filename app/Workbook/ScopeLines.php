@@ -86,7 +86,7 @@ final readonly class ScopeLines
         try {
             return $this->edit($shop, $scope, [$edit]);
         } catch (InvalidWorkbook $error) {
-            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem((string) preg_replace('~^changes/0/~', '', $problem->path), $problem->value, $problem->expected), $error->problems));
+            throw ShopChanges::ofTheOnlyOne($error);
         }
     }
 

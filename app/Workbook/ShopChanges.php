@@ -11,6 +11,7 @@ use App\History\Place;
 use App\Models\Scope as ScopeModel;
 use App\Models\Shop;
 use Gondrik\Core\Entry\Typed;
+use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\LinesCodec;
@@ -88,14 +89,17 @@ final readonly class ShopChanges
         if ($list === WorkbookList::Scopes) {
             unset($item->archived);
         }
+        $typed = [];
         if ($isHead) {
             // Its lines are written by themselves.
             $item->lines = [];
+        } elseif ($list === WorkbookList::Scopes) {
+            [$item->lines, $typed] = self::withoutTyped($item->lines);
         }
         try {
             $thing = $this->reader->read($shop, $list, $item, replaces: $change->before !== null);
         } catch (InvalidWorkbook $error) {
-            throw self::below('changes/' . $index, $error);
+            throw $error->seenFrom(static fn(string $path): string => 'changes/' . $index . '/' . $path);
         }
         if ($isHead && $change->before !== null && $thing instanceof Scope) {
             $this->store->putHead($shop, $thing);
@@ -106,6 +110,11 @@ final readonly class ShopChanges
             $this->store->place($shop, $list, $thing->id, $change->follows);
         }
         $written = $this->objects->write($thing);
+        if ($thing instanceof Scope && $typed !== []) {
+            $kept = array_filter(array_map(static fn(Line $line): ?\stdClass => self::typed($typed[$line->id] ?? null, $line), array_column($thing->lines, null, 'id')));
+            $this->store->putTyped($shop, $thing->id, $kept);
+            self::addTyped($written->lines, $kept);
+        }
         if ($list === WorkbookList::Scopes) {
             $this->store->archive($shop, $thing->id, $isArchived);
             if ($isHead) {
@@ -160,15 +169,55 @@ final readonly class ShopChanges
         $written = $typed = [];
         foreach ($lines as $index => $line) {
             $written[$index] = $this->objects->write($line);
-            $asTyped = $changes[$index]->after->typed->torque ?? null;
-            $kept = is_string($asTyped) ? Typed::torque($asTyped, $line->torque) : null;
+            $kept = self::typed($changes[$index]->after->typed ?? null, $line);
             if ($kept !== null) {
-                $written[$index]->typed = $typed[$line->id] = (object) ['torque' => $kept];
+                $written[$index]->typed = $typed[$line->id] = $kept;
             }
         }
         $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids(), $typed);
 
         return $written;
+    }
+
+    /** What is worth keeping of figures as they were typed; null for nothing. */
+    private static function typed(mixed $typed, Line $line): ?\stdClass
+    {
+        $torque = $typed->torque ?? null;
+        $kept = is_string($torque) ? Typed::torque($torque, $line->torque) : null;
+
+        return $kept === null ? null : (object) ['torque' => $kept];
+    }
+
+    /**
+     * @param mixed $lines what are no lines is told by the schema
+     *
+     * @return array{mixed, array<string, mixed>} lines as the codec knows them, and what was typed, by id
+     */
+    private static function withoutTyped(mixed $lines): array
+    {
+        $plain = $typed = [];
+        foreach (is_array($lines) ? $lines : [] as $index => $line) {
+            $plain[$index] = $line instanceof \stdClass ? clone $line : $line;
+            if ($line instanceof \stdClass && isset($line->typed) && is_string($line->id ?? null)) {
+                $typed[$line->id] = $line->typed;
+                unset($plain[$index]->typed);
+            }
+        }
+
+        return [is_array($lines) ? $plain : $lines, $typed];
+    }
+
+    /**
+     * @param list<\stdClass>          $lines get it
+     * @param array<string, \stdClass> $typed by id
+     */
+    private static function addTyped(array $lines, array $typed): void
+    {
+        foreach ($lines as $line) {
+            if (isset($typed[$line->id])) {
+                $line->typed = $typed[$line->id];
+            }
+        }
     }
 
     /**
@@ -189,9 +238,12 @@ final readonly class ShopChanges
         return array_values(array_unique(array_filter($ids, is_string(...))));
     }
 
-    private static function below(string $path, InvalidWorkbook $error): InvalidWorkbook
+    /**
+     * What is wrong with a change that was the only one, as whoever made it sees it.
+     */
+    public static function ofTheOnlyOne(InvalidWorkbook $error): InvalidWorkbook
     {
-        return new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem($path . '/' . $problem->path, $problem->value, $problem->expected), $error->problems));
+        return $error->seenFrom(static fn(string $path): string => (string) preg_replace('~^changes/0/~', '', $path));
     }
 
     /**
@@ -246,7 +298,9 @@ final readonly class ShopChanges
         }
         $written = $this->objects->write($thing);
         if ($list === WorkbookList::Scopes) {
-            if (!$whole) {
+            if ($whole) {
+                self::addTyped($written->lines, $this->shops->typed($shop, $place->id));
+            } else {
                 unset($written->lines);
             }
             if ($shop->scopes()->where('code', $place->id)->value('archived') === true) {

@@ -135,6 +135,15 @@ final readonly class ShopStore
         $this->raise($shop);
     }
 
+    /** @param array<string, \stdClass> $typed figures as they were typed, by id of the line */
+    public function putTyped(Shop $shop, string $scope, array $typed): void
+    {
+        $scopeId = (int) DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->value('id');
+        foreach ($typed as $line => $figures) {
+            DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', (string) $line)->update(['typed' => json_encode($figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
+        }
+    }
+
     /**
      * @param array<string, int> $wires     rows by id
      * @param array<string, int> $terminals

@@ -138,7 +138,8 @@ final readonly class ShopWorkbook
             $none = new Collection();
             $lines = $shop->lines()->where('scope_id', $scopeId);
             if ($ids !== null) {
-                $lines->whereRaw('code = any(?::text[])', ['{' . implode(',', $ids) . '}']);
+                // Some come from outside: bound one by one, whatever they hold is an id that there is or is not.
+                $lines->whereIn('code', $ids);
             }
             $of = static fn(string $column): HasMany => (clone $lines)->select($column);
 
@@ -166,7 +167,7 @@ final readonly class ShopWorkbook
     {
         $lines = $shop->lines()->whereIn('scope_id', $shop->scopes()->where('code', $scope)->select('id'))->whereRaw("typed <> '{}'");
         if ($ids !== null) {
-            $lines->whereRaw('code = any(?::text[])', ['{' . implode(',', $ids) . '}']);
+            $lines->whereIn('code', $ids);
         }
 
         return array_map(static fn(string $typed): \stdClass => (object) json_decode($typed, flags: JSON_THROW_ON_ERROR), $lines->toBase()->pluck('typed', 'code')->all());

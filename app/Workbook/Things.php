@@ -26,6 +26,8 @@ final readonly class Things
     public function __construct(private ShopStore $store, private ShopWorkbook $shops, private ShopChanges $changes, private Journal $journal) {}
 
     /**
+     * A page of wires or terminals.
+     *
      * @param string|null $search words that each must stand in its name, id or size
      * @param string      $sort   place or name, with a minus from the end
      *
@@ -34,9 +36,8 @@ final readonly class Things
     public function page(Shop $shop, WorkbookList $list, int $most, ?string $search = null, string $sort = 'place'): array
     {
         $rows = ShopWorkbook::of($shop, $list);
-        $texts = in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true) ? ['name', 'code', 'size'] : ['name', 'code'];
         foreach (preg_split('~\s+~u', trim((string) $search), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $rows->whereRaw('concat_ws(\' \', ' . implode(', ', $texts) . ') ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
+            $rows->whereRaw('concat_ws(\' \', name, code, size) ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
         }
         $isFromTheEnd = str_starts_with($sort, '-');
         /** @var CursorPaginator<int, CatalogueItem> $page */
@@ -45,7 +46,7 @@ final readonly class Things
         $things = $this->shops->things($shop, $list, $ids);
 
         return [
-            'data' => array_map(fn(object $thing): array => Version::with($this->written($shop, $list, $thing)), $things),
+            'data' => array_map(static fn(object $thing): array => Version::with((new ObjectCodec())->write($thing)), $things),
             'next' => $page->nextCursor()?->encode(),
         ];
     }
@@ -122,7 +123,7 @@ final readonly class Things
         try {
             return $this->store->change($shop, fn(Shop $locked): Written => $this->changes->write($locked, $event, [$change($locked)]));
         } catch (InvalidWorkbook $error) {
-            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => new Problem((string) preg_replace('~^changes/0/~', '', $problem->path), $problem->value, $problem->expected), $error->problems));
+            throw ShopChanges::ofTheOnlyOne($error);
         }
     }
 
@@ -139,16 +140,6 @@ final readonly class Things
     private function present(Shop $shop, WorkbookList $list, string $id): \stdClass
     {
         return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
-    }
-
-    private function written(Shop $shop, WorkbookList $list, object $thing): \stdClass
-    {
-        $written = (new ObjectCodec())->write($thing);
-        if ($list === WorkbookList::Scopes) {
-            return $this->present($shop, $list, $written->id);
-        }
-
-        return $written;
     }
 
     /** @param \Closure(string): bool $isTaken */

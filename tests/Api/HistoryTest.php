@@ -133,3 +133,21 @@ it('lets only the lead take back what is the lead\'s', function (): void {
     $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->assertForbidden();
     $this->upload('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}')->assertCreated();
 });
+
+it('keeps what was typed through a copy, and a scope that goes and comes back', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $line = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0');
+    $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $line['id'], 'version' => $line['version'], 'cells' => ['torque' => '15 lbf·in']]]])->assertOk();
+    $lines = $this->getJson('/api/v1/scopes/tower-7/lines')->json();
+    expect($lines['data'][0]['typed'])->toBe(['torque' => '15 lbf·in']);
+    $copy = $this->postJson('/api/v1/scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8']);
+    expect(OpenApi::mismatch($copy, 'post', '/scopes/{scope}/copy'))->toBe('')
+        ->and($this->getJson('/api/v1/scopes/tower-8/lines')->json())->toBe($lines);
+    $merged = $this->postJson('/api/v1/scopes/tower-7/merge', ['scope' => 'tower-8']);
+    expect($this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0.typed'))->toBe(['torque' => '15 lbf·in']);
+    $this->postJson('/api/v1/history/' . $merged->json('change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/scopes/tower-7/lines')->json())->toBe($lines);
+    $gone = $this->deleteJson('/api/v1/scopes/tower-7', headers: ['If-Match' => '"' . $this->getJson('/api/v1/scopes/tower-7')->json('version') . '"']);
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/scopes/tower-7/lines')->json())->toBe($lines);
+});

@@ -129,3 +129,10 @@ it('puts a line back where it was', function (int $index): void {
     $this->postJson('/api/v1/scopes/tower-7/lines?after=' . ($lines[$index - 1]['id'] ?? ''), array_diff_key($seen, ['version' => null]))->assertCreated()->assertJsonPath('version', $seen['version']);
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
 })->with(['the first' => 0, 'one in the midst' => 6, 'the last' => 13]);
+
+it('finds no line under what is no id, whatever it holds', function (string $id): void {
+    $this->actingAs($this->lead($this->demo()));
+    $seen = ['If-Match' => '"0123456789abcdef"'];
+    $this->deleteJson('/api/v1/scopes/tower-7/lines/' . rawurlencode($id), headers: $seen)->assertNotFound();
+    $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $id, 'version' => '0123456789abcdef', 'line' => null]]])->assertNotFound();
+})->with(['a"b', '{', 'a}', 'heat-15,heat-25', 'NULL', '\\']);

@@ -1282,7 +1282,7 @@ export interface components {
         Scope: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            lines: components["schemas"]["lines"];
+            lines: components["schemas"]["LineSeen"][];
             houseRules?: components["schemas"]["houseRules"];
             carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];

@@ -7,6 +7,7 @@ import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import { millimetres } from '@/shared/length';
 import { omit } from '@/shared/omit';
+import { refusal } from '@/shared/refusal';
 import { words as inWords } from '@/shared/pretty';
 
 /**
@@ -149,7 +150,7 @@ const call = useMutation({
       “{{ says.insulationOd }}” is no length: write it like 3.9 mm or 0.15 in.
     </p>
     <p v-if="problem" class="problem" role="alert">
-      {{ problem.problems?.map(({ path, expected }) => `${path}: ${expected}`).join('; ') ?? problem.detail }}
+      {{ refusal(problem) }}
     </p>
     <p class="other">
       <label

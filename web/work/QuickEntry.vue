@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref, toRef, useTemplateRef, watch } fro
 import { answer, api, problemOf, type Schemas } from '@/api/client';
 import { useEntry, type Units } from '@/api/queries';
 import { useSession } from '@/session/useSession';
+import { refusal } from '@/shared/refusal';
 import { useKeys } from '@/shared/useKeys';
 import EntryReading from './EntryReading.vue';
 import EntryCompletion from './EntryCompletion.vue';
@@ -131,7 +132,7 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
       @remember="remember"
     />
     <p v-else-if="error" class="problem" role="alert">
-      {{ problemOf(error).title }}. {{ problemOf(error).detail }}
+      {{ refusal(problemOf(error)) }}
     </p>
     <p v-else class="muted hint">
       How many, which wire, an arrow (or “into”), which terminal; then what is special: wet, hot, −5 °C, no
@@ -140,13 +141,7 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
     <EntryCompletion v-if="completing" :side="completing" @pick="fill(completing, $event)" />
     <p v-if="refused" class="problem" role="alert">{{ refused }}</p>
     <p v-if="notWritten" class="problem" role="alert">
-      {{ problemOf(notWritten.error).title }}.
-      {{
-        problemOf(notWritten.error)
-          .problems?.map(({ path, expected }) => `${path}: ${expected}`)
-          .join('; ')
-      }}
-      {{ problemOf(notWritten.error).detail }}
+      {{ refusal(problemOf(notWritten.error)) }}
     </p>
     <p v-if="!mayWrite" class="muted">
       Adding is for the shop lead and the coordinator; reading is for everybody.

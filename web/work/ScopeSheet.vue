@@ -5,6 +5,7 @@ import { answer, api, problemOf, type Schemas } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { omit } from '@/shared/omit';
+import { refusal } from '@/shared/refusal';
 import RulesForm from './RulesForm.vue';
 
 /** A scope as a whole: made, copied, taken in, named, put away; its house rules, note and days. */
@@ -185,10 +186,7 @@ const others = computed(() => props.scopes.filter(({ id, archived }) => id !== p
         <RulesForm v-model="rules" />
       </template>
       <p v-if="problem" class="problem" role="alert">
-        {{
-          problem.problems?.map(({ path, expected }) => `${path}: ${expected}`).join('; ') ?? problem.title
-        }}
-        {{ problem.detail }}
+        {{ refusal(problem) }}
       </p>
       <div class="buttons">
         <v-btn

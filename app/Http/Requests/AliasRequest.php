@@ -10,7 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Says what the shop calls a wire or terminal. */
 final class AliasRequest extends FormRequest
 {
-    use AsksInUnits;
+    use NamesThings;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,11 +9,10 @@ use Gondrik\Core\Wording\LengthUnit;
 use Gondrik\Core\Wording\Units;
 use Illuminate\Validation\Rule;
 
-/** For requests that are answered in sentences, about things of the shop by their ids. */
+/** For requests that are answered in sentences, about things of the shop and the kit in hand. */
 trait AsksInUnits
 {
-    /** An id as the workbook writes it: what is none, is none of the shop's, and never reaches the database. */
-    private const ID = 'regex:/^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$/D';
+    use NamesThings;
 
     /** @return array<string, list<mixed>> */
     private static function unitRules(): array
@@ -21,10 +20,10 @@ trait AsksInUnits
         return ['length' => [Rule::enum(LengthUnit::class)], 'force' => [Rule::enum(ForceUnit::class)]];
     }
 
-    /** @return array<string, string> */
-    public function messages(): array
+    /** Null while none is in hand. */
+    public function kit(): ?string
     {
-        return ['regex' => 'The :attribute must be an id: letters, digits, dots, hyphens and underscores, 64 at most.'];
+        return $this->has('kit') ? $this->string('kit')->value() : null;
     }
 
     /** In which sentences speak. */

@@ -17,12 +17,6 @@ final class CoverageRequest extends FormRequest
         return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], ...self::unitRules()];
     }
 
-    /** Null while none is in hand. */
-    public function kit(): ?string
-    {
-        return $this->has('kit') ? $this->string('kit')->value() : null;
-    }
-
     public function scope(): string
     {
         return $this->string('scope')->value();

@@ -23,8 +23,4 @@ final class EntryRequest extends FormRequest
         return $this->string('text')->value();
     }
 
-    public function kit(): ?string
-    {
-        return $this->has('kit') ? $this->string('kit')->value() : null;
-    }
 }

@@ -9,7 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Asks for a copy of a scope under another name. */
 final class ScopeCopyRequest extends FormRequest
 {
-    use AsksInUnits;
+    use NamesThings;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -9,7 +9,7 @@ use Illuminate\Foundation\Http\FormRequest;
 /** Asks for the lines of another scope to be taken in. */
 final class ScopeMergeRequest extends FormRequest
 {
-    use AsksInUnits;
+    use NamesThings;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

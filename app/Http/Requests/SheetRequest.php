@@ -34,11 +34,6 @@ final class SheetRequest extends FormRequest
         ];
     }
 
-    public function kit(): ?string
-    {
-        return $this->has('kit') ? $this->string('kit')->value() : null;
-    }
-
     /** @throws InvalidWorkbook where two columns say the same */
     public function mapping(): Mapping
     {

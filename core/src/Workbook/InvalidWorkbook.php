@@ -12,4 +12,14 @@ final class InvalidWorkbook extends \DomainException
     {
         parent::__construct(implode("\n", array_map(strval(...), $problems)));
     }
+
+    /**
+     * The same seen from elsewhere.
+     *
+     * @param \Closure(string): string $path of each problem there, from its path here
+     */
+    public function seenFrom(\Closure $path): self
+    {
+        return new self(array_map(static fn(Problem $problem): Problem => new Problem($path($problem->path), $problem->value, $problem->expected), $this->problems));
+    }
 }

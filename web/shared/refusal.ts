@@ -1,0 +1,7 @@
+import type { Schemas } from '@/api/client';
+
+/** Why something was refused, in one line: each place with what would be right, or what happened. */
+export const refusal = ({ title, detail, problems }: Schemas['Problem']): string =>
+  problems?.length
+    ? problems.map(({ path, expected }) => `${path}: ${expected}`).join('; ')
+    : `${title}. ${detail}`;

@@ -1,8 +1,6 @@
 <script setup lang="ts">
-import { mdiTableArrowUp } from '@mdi/js';
-import { useDropZone } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, defineAsyncComponent, ref, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useKitsAndScopes } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
@@ -15,6 +13,7 @@ import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { statusWords } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
+import BringTable from './BringTable.vue';
 import { columnWords } from './columnWords';
 import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
 import { useTable } from './useTable';
@@ -35,29 +34,8 @@ const MakeThing = defineAsyncComponent(() => import('@/work/MakeThing.vue'));
 const scopeName = computed(() => scopes.value.find(({ id }) => id === scope.value)?.name ?? '');
 const back = computed(() => ({ name: 'work', query: { scope: scope.value, kit: kit.value ?? NO_KIT } }));
 
-const zone = useTemplateRef<HTMLElement>('zone');
-const file = useTemplateRef<HTMLInputElement>('file');
-const lastFile = ref<File | null>(null);
-
-function bringFile(one: File | undefined): void {
-  if (!one) return;
-  lastFile.value = one;
-  bring.mutate({ file: one });
-}
-const { isOverDropZone } = useDropZone(zone, { onDrop: (files) => bringFile(files?.[0]), multiple: false });
-
-function chosen(event: Event): void {
-  const target = event.target as HTMLInputElement;
-  bringFile(target.files?.[0]);
-  target.value = '';
-}
-
-function pasted(event: ClipboardEvent): void {
-  const text = event.clipboardData?.getData('text/plain') ?? '';
-  if (text.trim() === '') return;
-  event.preventDefault();
-  bringFile(new File([text], 'pasted table', { type: 'text/plain' }));
-}
+/** The file that the table came from, as long as the page is open: it may have more sheets. */
+const brought = computed(() => bring.data.value ?? null);
 
 const bad = computed(() => rows.value.filter(({ status }) => status === 'bad'));
 const lines = computed(() => read.value?.lines ?? []);
@@ -138,7 +116,7 @@ const problemText = computed(() =>
 </script>
 
 <template>
-  <div class="table-place" @paste="table ? undefined : pasted($event)">
+  <div class="table-place">
     <header>
       <h1>A table for {{ scopeName }}</h1>
       <RouterLink :to="back">Back to the lines</RouterLink>
@@ -147,36 +125,7 @@ const problemText = computed(() =>
     <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
     <v-progress-linear v-if="waits" indeterminate height="2" color="primary" />
 
-    <section v-if="!table" ref="zone" class="bring" :class="{ over: isOverDropZone }">
-      <v-icon :icon="mdiTableArrowUp" size="34" />
-      <p>
-        <b>Drop a parts list or a wire list here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows.
-        Each row is one line of work; a row with a terminal at each end is two, and equal ones are counted
-        together.
-      </p>
-      <div class="ways">
-        <v-btn color="primary" variant="flat" @click="file?.click()">Choose a file</v-btn>
-        <textarea
-          aria-label="Paste a table here"
-          placeholder="… or paste rows of a spreadsheet here"
-          rows="2"
-          @paste.stop="pasted"
-        />
-      </div>
-      <input
-        ref="file"
-        class="visually-hidden"
-        type="file"
-        tabindex="-1"
-        aria-label="A table"
-        accept=".csv,.tsv,.txt,.ods,.xlsx"
-        @change="chosen"
-      />
-      <p class="muted">
-        Nothing is written until you take the rows. Columns are recognised by their names; what they say can
-        be corrected and is remembered for the shop.
-      </p>
-    </section>
+    <BringTable v-if="!table" @bring="bring.mutate({ file: $event })" />
 
     <template v-else>
       <div class="state" role="status">
@@ -189,12 +138,12 @@ const problemText = computed(() =>
           >.
         </p>
         <select
-          v-if="(bring.data.value?.read.sheets.length ?? 0) > 1 && lastFile"
+          v-if="brought && brought.read.sheets.length > 1"
           aria-label="Sheet of the file"
-          :value="bring.data.value?.read.sheet"
-          @change="bring.mutate({ file: lastFile, sheet: ($event.target as HTMLSelectElement).value })"
+          :value="brought.read.sheet"
+          @change="bring.mutate({ file: brought.file, sheet: ($event.target as HTMLSelectElement).value })"
         >
-          <option v-for="one in bring.data.value?.read.sheets" :key="one">{{ one }}</option>
+          <option v-for="one in brought.read.sheets" :key="one">{{ one }}</option>
         </select>
         <div class="buttons">
           <v-btn
@@ -292,41 +241,6 @@ header {
 
 h1 {
   font-size: 18px;
-}
-
-.bring {
-  display: grid;
-  gap: 10px;
-  justify-items: start;
-  max-width: 760px;
-  margin-top: 18px;
-  padding: 26px 28px;
-  border: 2px dashed var(--tool-edge);
-  border-radius: 3px;
-}
-
-.bring.over {
-  border-color: var(--copper);
-  background: var(--row-wash);
-}
-
-.ways {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 12px;
-  align-items: center;
-  width: 100%;
-}
-
-textarea {
-  flex: 1;
-  min-width: 260px;
-  padding: 6px 10px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .state {

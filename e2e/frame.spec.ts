@@ -27,8 +27,8 @@ for (const [width, height] of widths) {
     await expect(page.getByText('2 holes')).toBeVisible();
     // All the places there will be: those that are missing yet stand in as links of the same kind.
     const nav = await page.getByRole('navigation', { name: 'Places' }).evaluate((bar) => {
-      const link = bar.querySelector('a:not(.router-link-active)');
-      bar.querySelectorAll('a:not(.router-link-active)').forEach((one) => one.remove());
+      const link = bar.querySelector('a:not(.here)');
+      bar.querySelectorAll('a:not(.here)').forEach((one) => one.remove());
       for (const title of ['Work', 'Plan', 'Bench', 'Crib', 'Train', 'Tables', 'Shop']) {
         const copy = link?.cloneNode(true) as HTMLElement;
         copy.textContent = title;

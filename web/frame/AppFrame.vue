@@ -10,7 +10,7 @@ import PersonMenu from './PersonMenu.vue';
 import PlaceNav from './PlaceNav.vue';
 import { unloadable } from './unloadable';
 import { useFresh } from './useFresh';
-import { places } from './places';
+import { placeAt, places } from './places';
 
 /** The shell: the head stays, the place scrolls. */
 const KeyboardHelp = defineAsyncComponent(() => import('./KeyboardHelp.vue'));
@@ -21,7 +21,7 @@ const isHelpOpen = ref(false);
 for (const keys of ['?', 'shift+?']) useKeys(keys, () => (isHelpOpen.value = true));
 for (const place of places) useKeys(`g-${place.key}`, () => void router.push({ name: place.name }));
 // A place that shows one thing of many says which by itself.
-useTitle(() => `${places.find(({ name }) => name === route.name)?.title ?? 'Gondrik'} – Gondrik`);
+useTitle(() => `${placeAt(route.path)?.title ?? 'Gondrik'} – Gondrik`);
 useFresh();
 const reload = () => window.location.reload();
 </script>

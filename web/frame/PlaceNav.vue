@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { nextTick, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
-import { places } from './places';
+import { placeAt, places } from './places';
 
 /** The places in the order of work: in the head, or at the foot of a narrow page as a row that scrolls. */
 const nav = useTemplateRef<HTMLElement>('nav');
@@ -10,18 +10,20 @@ watch(
   () => route.name,
   () =>
     void nextTick(() =>
-      nav.value
-        ?.querySelector('.router-link-active')
-        ?.scrollIntoView({ inline: 'nearest', block: 'nearest' }),
+      nav.value?.querySelector('.here')?.scrollIntoView({ inline: 'nearest', block: 'nearest' }),
     ),
 );
 </script>
 
 <template>
   <nav ref="nav" aria-label="Places">
-    <RouterLink v-for="place in places" :key="place.name" :to="{ name: place.name }">{{
-      place.title
-    }}</RouterLink>
+    <RouterLink
+      v-for="place in places"
+      :key="place.name"
+      :to="{ name: place.name }"
+      :class="{ here: place === placeAt(route.path) }"
+      >{{ place.title }}</RouterLink
+    >
   </nav>
 </template>
 
@@ -46,7 +48,7 @@ a {
   border-top: 3px solid transparent;
 }
 
-a.router-link-active {
+a.here {
   color: var(--ink);
   font-weight: 600;
   border-bottom-color: var(--copper);
@@ -76,7 +78,7 @@ a:focus-visible {
     border-bottom-width: 0;
   }
 
-  a.router-link-active {
+  a.here {
     border-top-color: var(--copper);
   }
 }
@@ -86,7 +88,7 @@ a:focus-visible {
     border-color: Canvas;
   }
 
-  a.router-link-active {
+  a.here {
     border-color: Highlight;
   }
 }

@@ -11,3 +11,7 @@ export const places: Place[] = [
   { name: 'crib', title: 'Crib', key: 'r' },
   { name: 'shop', title: 'Shop', key: 's' },
 ];
+
+/** The place that an address is in: what lies below one is a part of it. */
+export const placeAt = (path: string): Place | undefined =>
+  places.find(({ name }) => path === `/${name}` || path.startsWith(`/${name}/`));

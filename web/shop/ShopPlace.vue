@@ -36,13 +36,13 @@ const { person } = useSession();
         <p v-else class="refused">
           Exporting, with what everything costs, is for the shop lead and the coordinator.
         </p>
-        <h2 class="words">Words of the shop</h2>
-        <ShopWords />
         <p class="formats muted">
           The format is described by its
           <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its
           <a href="/api/v1/openapi.json">OpenAPI description</a>.
         </p>
+        <h2 class="words">Words of the shop</h2>
+        <ShopWords />
       </section>
     </div>
   </div>

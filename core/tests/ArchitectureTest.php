@@ -33,11 +33,14 @@ const ROOMS = [
     'Bench' => ['Reference', 'Size', 'Terminal', 'Rules'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
+    'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
-    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Ruler', 'Wording', 'Workbook', 'Sheet'],
+    'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
+    'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
+    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {
@@ -86,7 +89,7 @@ it('sees every property of a work in its equality', function (): void {
 });
 
 it('keeps every value object immutable', function (): void {
-    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Ruler'] as $room) {
+    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Trial', 'Ruler', 'Listing', 'Catalogue'] as $room) {
         foreach (glob(dirname(__DIR__) . '/src/' . $room . '/*.php') ?: [] as $file) {
             $class = new ReflectionClass('Gondrik\\Core\\' . $room . '\\' . basename($file, '.php'));
             foreach ($class->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {

@@ -22,6 +22,17 @@ final class ColumnNames
         return Column::tryFrom($columns[$plain] ?? $columns[$without] ?? '');
     }
 
+    /** @return array<string, array<string, string>> columns of wires, terminals, tools and kits by the list's member and what people call them, from data/list-names.csv */
+    public static function ofLists(): array
+    {
+        $called = [];
+        foreach (Table::rows('list-names') as $row) {
+            $called[$row['of']][self::plain($row['name'])] = $row['column'];
+        }
+
+        return $called;
+    }
+
     /** The unit that a head names for the numbers below it, as sizes and figures are written; null where it names none. */
     public static function unit(string $name): ?string
     {

@@ -24,6 +24,12 @@ final class CapabilityTypes
         Solder::class, Torque::class, PullTest::class, Extract::class, ShearScrew::class,
     ];
 
+    /** @return list<class-string<Capability>> in the order of work */
+    public static function all(): array
+    {
+        return self::CLASSES;
+    }
+
     /** @return class-string<Capability>|null null for an op that is none */
     public static function classOf(string $op): ?string
     {

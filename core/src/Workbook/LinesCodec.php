@@ -11,7 +11,7 @@ use Gondrik\Core\Wire\Wire;
 /** Reads lines by themselves, by the same schema and codec as a workbook; what is wrong with one does not touch another. */
 final readonly class LinesCodec
 {
-    public function __construct(private WorkbookCodec $codec = new WorkbookCodec()) {}
+    public function __construct(private ApartReading $apart = new ApartReading()) {}
 
     /**
      * @param list<Wire>            $wires     that the lines may name
@@ -25,32 +25,16 @@ final readonly class LinesCodec
     public function read(array $wires, array $terminals, array $lines): array
     {
         [$wires, $terminals] = [self::named($wires, $lines, 'wire', 'wireB'), self::named($terminals, $lines, 'terminal')];
-        $problems = [];
-        // A document tells so many problems at most, and ids may be doubled: it is read until nothing more is wrong.
-        while ($lines !== []) {
-            $keys = array_keys($lines);
-            try {
-                $read = $this->codec->read(json_encode([
-                    'gondrik' => 1,
-                    'wires' => $wires,
-                    'terminals' => $terminals,
-                    'scopes' => [['id' => 'lines', 'name' => 'Lines', 'lines' => array_values($lines)]],
-                ], JSON_THROW_ON_ERROR))->scopes[0]->lines;
 
-                return [array_combine($keys, $read), $problems];
-            } catch (InvalidWorkbook $error) {
-                foreach ($error->problems as $problem) {
-                    if (preg_match('~^scopes/0/lines/(\d+)(?:/|$)(.*)$~sD', $problem->path, $at) !== 1) {
-                        throw $error;
-                    }
-                    $key = $keys[(int) $at[1]];
-                    $problems[$key][] = new Problem($at[2], $problem->value, str_replace('of the workbook', 'of the shop', $problem->expected));
-                    unset($lines[$key]);
-                }
-            }
-        }
+        /** @var array{array<int, Line>, array<int, list<Problem>>} $read */
+        $read = $this->apart->read(
+            $lines,
+            static fn(array $lines): array => ['wires' => $wires, 'terminals' => $terminals, 'scopes' => [['id' => 'lines', 'name' => 'Lines', 'lines' => $lines]]],
+            'scopes/0/lines',
+            static fn(Workbook $workbook): array => $workbook->scopes[0]->lines,
+        );
 
-        return [[], $problems];
+        return $read;
     }
 
     /**

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Gondrik\Core\Match\Crimp;
 
 use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Rules\Stance;
 use Gondrik\Core\Scope\Clamp;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Profile;
@@ -52,6 +54,16 @@ final class CrimpProfiles
             in_array($profile, self::proper($class), true),
             in_array($profile, self::table()[$class->value]['makeshift'] ?? [], true) => Fit::Makeshift,
             default => Fit::Unsuitable,
+        };
+    }
+
+    /** Whether a tool of this profile is ever taken to this class, be it that a house rule must allow it first. */
+    public static function isThinkable(TerminalClass $class, Profile $profile, HouseRules $house): bool
+    {
+        return match (true) {
+            $class === TerminalClass::Lug && $profile === Profile::Hammer => true,
+            $class === TerminalClass::Insulated && $profile === Profile::Indent => $house->indentOnInsulated === Stance::Accept,
+            default => self::fit($class, $profile) !== Fit::Unsuitable,
         };
     }
 

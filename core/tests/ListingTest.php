@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Listing\Cell;
+use Gondrik\Core\Listing\CellKind;
+use Gondrik\Core\Listing\Listed;
+use Gondrik\Core\Listing\ListMapping;
+use Gondrik\Core\Listing\ListReader;
+use Gondrik\Core\Listing\ListWriter;
+use Gondrik\Core\Listing\RowProblem;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Sheet\UnreadCell;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\Wire;
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+const LISTS = ['wire' => Wire::class, 'terminal' => Terminal::class, 'tool' => Tool::class, 'kit' => Kit::class, 'line' => Line::class];
+
+/** @param list<list<string>> $table */
+function throughCsv(array $table, string $separator): array
+{
+    $file = fopen('php://memory', 'w+b');
+    foreach ($table as $cells) {
+        fputcsv($file, $cells, $separator, '"', '');
+    }
+    rewind($file);
+    $rows = [];
+    while (($cells = fgetcsv($file, null, $separator, '"', '')) !== false) {
+        $rows[] = $cells;
+    }
+
+    return $rows;
+}
+
+/** @return list<Listed> */
+function listed(string $of, array $names, array $rows, Workbook $shop = new Workbook()): array
+{
+    return (new ListReader($shop))->read(ListMapping::recognised(LISTS[$of], $names), $rows, static fn(string $name): string => strtolower(str_replace(' ', '-', $name)));
+}
+
+function written(?object $thing): mixed
+{
+    return $thing === null ? null : json_decode(json_encode((new ObjectCodec())->write($thing)), true);
+}
+
+/** @return list<string> "row column: value – expected" */
+function told(Listed $listed): array
+{
+    return array_map(static fn(RowProblem $problem): string => $problem->row . ' ' . ($problem->column ?? '-') . ': ' . $problem->value . ' – ' . $problem->expected, $listed->problems);
+}
+
+it('writes every list of generated workbooks as a table that reads back the same', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));
+    $lists = [Wire::class => $workbook->wires, Terminal::class => $workbook->terminals, Tool::class => $workbook->tools, Kit::class => $workbook->kits, Line::class => $workbook->scopes[0]->lines];
+    foreach ($lists as $class => $things) {
+        $table = throughCsv((new ListWriter($class))->table($things), [',', ';', "\t"][$seed % 3]);
+        $mapping = ListMapping::recognised($class, $table[0]);
+        expect(array_column($mapping->columns, 'says'))->toBe($table[0], 'each name is known as itself');
+        $read = (new ListReader($workbook))->read($mapping, array_slice($table, 1, preserve_keys: true), static fn(string $name): string => $name);
+        expect(array_map(static fn(Listed $one): mixed => written($one->thing) ?? told($one), $read))->toBe(array_map(written(...), $things), $class);
+    }
+})->with(range(801, 830));
+
+it('knows what people call their columns', function (array $case): void {
+    $columns = ListMapping::recognised(LISTS[$case['of']], [$case['name']])->columns;
+    expect([$columns[0]['says'] ?? '', $columns[0]['unit'] ?? ''])->toBe([$case['column'], $case['unit']]);
+})->with(CaseTable::of('list-names', 'of', 'name'));
+
+it('names only columns that there are', function (): void {
+    foreach (Gondrik\Core\Reference\Table::rows('list-names') as $row) {
+        expect(ListMapping::known(LISTS[$row['of']]))->toHaveKey($row['column'], message: $row['of'] . ' ' . $row['name']);
+    }
+});
+
+it('reads a cell', function (array $case): void {
+    $column = ListMapping::known(LISTS[$case['of']])[$case['column']];
+    $unit = $case['unit'] === '' ? null : $case['unit'];
+    if (str_starts_with($case['value'], '!')) {
+        expect(static fn(): mixed => Cell::read($column, $case['text'], $unit))->toThrow(UnreadCell::class, substr($case['value'], 1));
+
+        return;
+    }
+    expect(json_decode(json_encode(Cell::read($column, $case['text'], $unit)), true))->toEqual(json_decode($case['value'], true, flags: JSON_THROW_ON_ERROR));
+})->with(CaseTable::of('list-cells', 'of', 'column', 'unit', 'text'));
+
+it('keeps text from being taken for a formula, and reads it back', function (string $text): void {
+    $cell = Cell::write(CellKind::Text, $text);
+    expect($cell)->not->toStartWith('=')->not->toStartWith('@')->not->toStartWith('+')
+        ->and(Cell::read(ListMapping::known(Tool::class)['note'], $cell))->toBe($text);
+})->with(['=1+1', '@SUM(A1)', '+49 1', '-', "'quoted'", '', '  ', "two\nlines", 'plain']);
+
+it('writes the names of all columns where there is nothing to write yet', function (): void {
+    expect((new ListWriter(Wire::class))->table([]))->toHaveCount(1)
+        ->and((new ListWriter(Wire::class))->table([])[0])->toContain('id', 'name', 'size', 'sheath.od', 'listed')
+        ->and((new ListWriter(Tool::class))->table([])[0])->toContain('capability', 'capability.op', 'nest.code', 'position.hole');
+});
+
+it('reads a catalogue that somebody else has written', function (): void {
+    $read = listed('wire', ['Part no', 'Description', 'Gauge (AWG)', 'Stranding', 'Insulation', 'OD (in)', 'Supplier'], [
+        ['W-12', '12 AWG building wire', '12', 'Stranded', 'PVC', '0.130', 'x'],
+        ['', 'Red lead', '18', 'fine', 'Silicone', '', 'y'],
+        ['', '', '', '', '', '', ''],
+    ]);
+    expect(array_map(static fn(Listed $one): mixed => written($one->thing), $read))->toEqual([
+        ['id' => 'W-12', 'name' => '12 AWG building wire', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'insulationOd' => 3.302],
+        ['id' => 'red-lead', 'name' => 'Red lead', 'size' => '18 AWG', 'construction' => 'fine', 'insulation' => 'silicone'],
+    ]);
+});
+
+it('reads a tool from rows: each nest or notch one, the tool said once or in every row', function (array $rows): void {
+    $names = ['Tool', 'Type', 'Operation', 'Profile', 'Ratchet', 'Nest', 'Colour', 'Nest range'];
+    [$tool] = $read = listed('tool', $names, $rows);
+    expect($read)->toHaveCount(1)->and(told($tool))->toBe([])->and(written($tool->thing))->toBe([
+        'id' => 'my-crimper', 'name' => 'My crimper', 'kind' => 'crimper',
+        'capabilities' => [['op' => 'crimp', 'profile' => 'oval', 'control' => 'full-cycle', 'nests' => [
+            ['label' => 'R', 'code' => 'red', 'size' => '22-16 AWG'], ['label' => 'B', 'code' => 'blue', 'size' => '16-14 AWG'],
+        ]]],
+    ]);
+})->with([
+    'said once' => [[['My crimper', 'crimper', 'crimp', 'oval', 'full-cycle', 'R', 'red', '22-16 AWG'], ['', '', '', '', '', 'B', 'blue', '16-14 AWG']]],
+    'said in every row' => [[['My crimper', 'crimper', 'crimp', 'oval', 'full-cycle', 'R', 'red', '22-16 AWG'], ['My crimper', 'crimper', 'crimp', 'oval', 'full-cycle', 'B', 'blue', '16-14 AWG']]],
+]);
+
+it('tells what is wrong at its row and column, and leaves the rest alone', function (): void {
+    $read = listed('tool', ['id', 'name', 'kind', 'capability.op', 'capability.method', 'capability.insulation', 'position.label', 'position.solid'], [
+        4 => ['a', 'A', 'stripper', 'strip', 'notch', 'pvc', '12', '12 AWG'],
+        5 => ['a', '', 'cutter', '', '', '', '10', '10 mm'],
+        6 => ['b', 'B', 'stripper', 'strip', 'notch', 'pvc', '14', '14 AWG'],
+        7 => ['c', 'C', 'stripper', 'strip', 'notch', 'felt', '14', '14 AWG'],
+        8 => ['d', 'D', 'gadget', '', '', '', '', ''],
+    ]);
+    expect(array_map(told(...), $read))->toBe([
+        ['5 2: cutter – the same as in row 5, for it is one thing'],
+        [],
+        ['7 5: felt – one of: pvc, pe, xlpe, lszh, rubber, silicone, etfe, ptfe, fep, pur, tpe, polyimide'],
+        ['8 2: gadget – one of: ' . implode(', ', array_column(Gondrik\Core\Tool\ToolKind::cases(), 'value'))],
+    ]);
+});
+
+it('tells what the codec refuses at the cell that says it', function (): void {
+    $read = listed('wire', ['id', 'name', 'size', 'construction', 'insulation', 'insulationOd', 'strands'], [
+        ['a', 'A', '12 AWG', 'solid', 'pvc', '1', ''],
+        ['b', 'B', '12', 'solid', 'pvc', '3.9', ''],
+        ['c', 'C', '12 AWG', 'solid', '', '3.9', ''],
+        ['d', 'D', '12 AWG', 'solid', 'pvc', '3.9', ''],
+        ['d', 'D2', '12 AWG', 'solid', 'pvc', '3.9', ''],
+    ]);
+    expect(array_map(static fn(Listed $one): string => told($one)[0] ?? 'good', $read))->toBe([
+        '0 5: 1 – more than the bare conductor of 12 AWG, 2.05 mm',
+        '1 2: 12 – Is "12" a gauge or an area? Write 12 AWG or 12 mm2.',
+        '2 -:  – insulation is missing',
+        'good',
+        '4 0: d – each id stands once among the wires',
+    ]);
+});
+
+it('knows the tools that kits and other tools name', function (): void {
+    $frame = new Tool('frame', 'Frame', Gondrik\Core\Tool\ToolKind::Press, []);
+    $shop = new Workbook(tools: [$frame]);
+    [$kit, $other] = listed('kit', ['id', 'name', 'tool', 'count'], [['k', 'K', 'frame', '2'], ['l', 'L', 'gone', '']], $shop);
+    expect(written($kit->thing))->toBe(['id' => 'k', 'name' => 'K', 'tools' => [['tool' => 'frame', 'count' => 2]]])
+        ->and(told($other))->toBe(['1 2: gone – no tool of the shop has this id']);
+    [$die, $wrench] = listed('tool', ['id', 'name', 'kind', 'requires'], [['die', 'Die', 'die', 'frame; wrench'], ['wrench', 'Wrench', 'wrench', '']], $shop);
+    expect(told($die))->toBe([])->and($die->thing)->toBeInstanceOf(Tool::class)->and($wrench->thing)->toBeInstanceOf(Tool::class);
+});
+
+it('refuses a mapping with a column that is none, or twice', function (array $says, string $expected): void {
+    expect(static fn(): ListMapping => ListMapping::of(Wire::class, array_map(static fn(string $one): array => ['says' => $one, 'unit' => null], $says)))->toThrow(Invalid::class, $expected);
+})->with([[['id', 'colour'], 'one of: id, name, size'], [['name', 'name'], 'column 1 does']]);
+
+it('finds the head of a table below what stands above it', function (): void {
+    expect(ListMapping::headOf(Wire::class, [['Stock list'], ['', ''], ['Part', 'Gauge', 'Insulation'], ['a', '12', 'pvc']]))->toBe(2)
+        ->and(ListMapping::headOf(Wire::class, [['one', 'two'], ['three', 'four']]))->toBeNull();
+});

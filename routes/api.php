@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
@@ -13,12 +14,15 @@ use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\TableController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\ToolController;
+use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WordController;
 use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
 use App\Models\Shop;
+use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Facades\Route;
 use Laravel\Sanctum\Http\Middleware\EnsureFrontendRequestsAreStateful;
@@ -31,9 +35,12 @@ Route::get('reasons', [ReferenceController::class, 'reasons']);
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
-Route::middleware('auth:sanctum')->group(static function (): void {
+$catalogue = array_column(BuiltIn::LISTS, 'value');
+$tables = [...$catalogue, WorkbookList::Kits->value];
+
+Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $tables): void {
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::middleware('can:read,' . Shop::class)->group(static function (): void {
+    Route::middleware('can:read,' . Shop::class)->group(static function () use ($catalogue): void {
         Route::get('version', [ShopController::class, 'version']);
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
@@ -46,11 +53,27 @@ Route::middleware('auth:sanctum')->group(static function (): void {
         foreach ([WorkbookList::Wires, WorkbookList::Terminals] as $list) {
             Route::get($list->value, [ThingController::class, 'index'])->defaults('list', $list->value);
         }
+        foreach (BuiltIn::LISTS as $list) {
+            Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
+        }
+        Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $catalogue);
+        Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $catalogue);
     });
     // What things cost is for those who set the shop up.
-    Route::middleware('can:export,' . Shop::class)->group(static function (): void {
+    Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('history', [HistoryController::class, 'index']);
+        Route::get('scopes/{scope}/table', [TableController::class, 'lines']);
+        Route::get('tables/{list}', [TableController::class, 'show'])->whereIn('list', $tables);
+    });
+    Route::middleware('can:writeList,' . Shop::class . ',list')->group(static function () use ($tables): void {
+        Route::post('tables/{list}/rows', [TableController::class, 'rows'])->whereIn('list', $tables)->middleware('throttle:uploads');
+        Route::post('tables/{list}/read', [TableController::class, 'read'])->whereIn('list', $tables);
+        Route::post('tables/{list}/take', [TableController::class, 'take'])->whereIn('list', $tables);
+    });
+    Route::middleware('can:writeCatalogue,' . Shop::class)->group(static function () use ($catalogue): void {
+        Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $catalogue);
+        Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $catalogue);
     });
     foreach (WorkbookList::cases() as $list) {
         $isWork = in_array($list, [WorkbookList::Kits, WorkbookList::Scopes], true);

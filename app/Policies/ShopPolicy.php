@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\Role;
 use App\Models\User;
+use Gondrik\Core\Workbook\WorkbookList;
 
 /** What a person may do in their own shop; other shops are out of reach by construction. */
 final class ShopPolicy
@@ -35,5 +36,11 @@ final class ShopPolicy
     public function writeCatalogue(User $user): bool
     {
         return $user->role === Role::Lead;
+    }
+
+    /** @param string $list of the workbook */
+    public function writeList(User $user, string $list): bool
+    {
+        return in_array($list, [WorkbookList::Kits->value, WorkbookList::Scopes->value], true) ? $this->setUp($user) : $this->writeCatalogue($user);
     }
 }

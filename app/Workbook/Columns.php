@@ -36,6 +36,12 @@ final readonly class Columns
         return new self($fields);
     }
 
+    /** @return array<string, string> columns by the key of the workbook that each holds */
+    public function named(): array
+    {
+        return array_map(strval(...), array_flip(array_map(static fn(ObjectField $field): string => $field->name, $this->fields)));
+    }
+
     /**
      * A row for the database from a thing as the codec writes it, whole.
      *

@@ -48,8 +48,15 @@ final readonly class ShopChanges
     {
         $things = array_fill(0, count($changes), null);
         foreach (WorkbookList::cases() as $list) {
-            foreach (self::coming($changes, $list->value) as $index => $change) {
-                $things[$index] = $this->put($shop, $list, $index, $change);
+            $coming = self::coming($changes, $list->value);
+            if ($coming === []) {
+                continue;
+            }
+            $put = in_array($list, [WorkbookList::Kits, WorkbookList::Scopes], true)
+                ? array_map(fn(Change $change, int $index): \stdClass => $this->put($shop, $list, $index, $change), $coming, array_keys($coming))
+                : $this->putAll($shop, $list, $coming);
+            foreach (array_combine(array_keys($coming), $put) as $index => $thing) {
+                $things[$index] = $thing;
             }
         }
         $scopes = array_unique(array_filter(array_map(static fn(Change $change): ?string => $change->place->isOrder() ? $change->place->id : $change->place->scope, $changes), is_string(...)));
@@ -81,6 +88,28 @@ final readonly class ShopChanges
         return array_filter($changes, static fn(Change $change): bool => $change->place->list === $list && $change->after !== null);
     }
 
+    /**
+     * Wires, terminals or tools: all at once, for what rests on them is looked at with all of them as they will be.
+     *
+     * @param non-empty-array<int, Change> $changes by their place
+     *
+     * @return list<\stdClass> as written
+     */
+    private function putAll(Shop $shop, WorkbookList $list, array $changes): array
+    {
+        $items = array_map(static fn(Change $change): \stdClass => clone ($change->after ?? new \stdClass()), $changes);
+        $replaces = array_filter($changes, static fn(Change $change): bool => $change->before !== null) !== [];
+        $things = $this->reader->read($shop, $list, $items, $replaces);
+        $this->store->put($shop, $list, array_values($things));
+        foreach ($changes as $index => $change) {
+            if ($change->before === null && $change->follows !== null) {
+                $this->store->place($shop, $list, $things[$index]->id, $change->follows);
+            }
+        }
+
+        return array_values(array_map($this->objects->write(...), $things));
+    }
+
     private function put(Shop $shop, WorkbookList $list, int $index, Change $change): \stdClass
     {
         $item = clone ($change->after ?? new \stdClass());
@@ -96,11 +125,7 @@ final readonly class ShopChanges
         } elseif ($list === WorkbookList::Scopes) {
             [$item->lines, $typed] = self::withoutTyped($item->lines);
         }
-        try {
-            $thing = $this->reader->read($shop, $list, $item, replaces: $change->before !== null);
-        } catch (InvalidWorkbook $error) {
-            throw $error->seenFrom(static fn(string $path): string => 'changes/' . $index . '/' . $path);
-        }
+        $thing = $this->reader->read($shop, $list, [$index => $item], replaces: $change->before !== null)[$index];
         if ($isHead && $change->before !== null && $thing instanceof Scope) {
             $this->store->putHead($shop, $thing);
         } else {

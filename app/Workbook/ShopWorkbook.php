@@ -254,19 +254,39 @@ final readonly class ShopWorkbook
         };
     }
 
-    /** The shop's tools and the kits they are in. */
-    public function tools(Shop $shop): Workbook
+    /**
+     * The first wires, terminals and tools of the shop with its house rules: what a draft is tried on.
+     *
+     * @param int $tools how many; 0 for none
+     */
+    public function forTrial(Shop $shop, int $wires, int $terminals, int $tools): Workbook
     {
-        return Snapshot::read(fn(): Workbook => $this->read(
-            $shop,
-            new Collection(),
-            new Collection(),
-            self::rows($shop->tools()),
-            self::rows($shop->kits()),
-            self::rows($shop->kitTools()),
-            new Collection(),
-            [],
-        ));
+        return Snapshot::read(function () use ($shop, $wires, $terminals, $tools): Workbook {
+            $none = new Collection();
+            $first = static fn(HasMany $things, int $most): Collection => $most === 0 ? new Collection() : self::rows($things->limit($most));
+
+            return $this->read($shop, $first($shop->wires(), $wires), $first($shop->terminals(), $terminals), $tools === 0 ? $none : $this->withRequired($shop, $first($shop->tools(), $tools)), $none, $none, $none, []);
+        });
+    }
+
+    /**
+     * Which kits these tools are in, and how many of each.
+     *
+     * @param list<string> $tools ids
+     *
+     * @return array<string, list<array{id: string, name: string, count: int}>> by tool
+     */
+    public function kitsOf(Shop $shop, array $tools): array
+    {
+        $entries = $shop->kitTools()->join('kits', 'kits.id', 'kit_tools.kit_id')->join('tools', 'tools.id', 'kit_tools.tool_id')
+            ->whereIn('tools.code', $tools)->orderBy('kits.position')->toBase()
+            ->get(['tools.code as tool', 'kits.code as id', 'kits.name', 'kit_tools.count']);
+        $kits = [];
+        foreach ($entries as $entry) {
+            $kits[$entry->tool][] = ['id' => $entry->id, 'name' => $entry->name, 'count' => $entry->count];
+        }
+
+        return $kits;
     }
 
     /**

@@ -17,7 +17,7 @@ use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 
-/** Reads one thing that comes into a shop, by the codec and its schema, with the problems of an import. */
+/** Reads things that come into a shop, by the codec and its schema, with the problems of an import. */
 final readonly class ThingReader
 {
     public function __construct(
@@ -27,22 +27,24 @@ final readonly class ThingReader
     ) {}
 
     /**
-     * @param \stdClass $item     as the workbook writes it
-     * @param bool      $replaces whether the shop has one of its id, on which others may rest
+     * @param non-empty-array<int, \stdClass> $items    of one list, as the workbook writes them
+     * @param bool                            $replaces whether the shop has some of their ids, on which others may rest
      *
-     * @throws InvalidWorkbook with every problem, below "wire", "kit" and so on
+     * @return array<int, Wire|Terminal|Tool|Kit|Scope> by the same keys
+     *
+     * @throws InvalidWorkbook with every problem, below "changes/KEY/wire", "changes/KEY/kit" and so on
      */
-    public function read(Shop $shop, WorkbookList $list, \stdClass $item, bool $replaces): Wire|Terminal|Tool|Kit|Scope
+    public function read(Shop $shop, WorkbookList $list, array $items, bool $replaces): array
     {
-        $named = $this->named($shop, $list, $item);
+        $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
         foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
-        $id = $item->id ?? null;
-        $others = array_filter($document[$list->value] ?? [], static fn(\stdClass $other): bool => $other->id !== $id);
-        $document[$list->value] = [$item, ...array_values($others)];
+        $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
+        $others = array_filter($document[$list->value] ?? [], static fn(\stdClass $other): bool => !in_array($other->id, $ids, true));
+        $document[$list->value] = [...array_values($items), ...array_values($others)];
         try {
             $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
             // On kits and scopes nothing rests.
@@ -50,26 +52,35 @@ final readonly class ThingReader
                 $this->whole->refuseWhatBreaks($this->shops->whole($shop), $coming);
             }
         } catch (InvalidWorkbook $error) {
-            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, $problem), $error->problems));
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, array_keys($items), $problem), $error->problems));
         }
 
-        return $list->of($coming)[0];
+        return array_combine(array_keys($items), array_slice($list->of($coming), 0, count($items)));
     }
 
-    private static function told(WorkbookList $list, Problem $problem): Problem
+    /** @param list<int> $keys */
+    private static function told(WorkbookList $list, array $keys, Problem $problem): Problem
     {
+        $isOfThem = preg_match('~^' . $list->value . '/(\d+)(/.*)?$~sD', $problem->path, $at) === 1 && isset($keys[(int) $at[1]]);
+
         return new Problem(
-            (string) preg_replace('~^' . $list->value . '/0(?=/|$)~', $list->one(), $problem->path),
+            $isOfThem ? 'changes/' . $keys[(int) $at[1]] . '/' . $list->one() . ($at[2] ?? '') : $problem->path,
             $problem->value,
             str_replace('of the workbook', 'of the shop', $problem->expected),
         );
     }
 
-    private function named(Shop $shop, WorkbookList $list, \stdClass $item): Workbook
+    /** @param array<int, \stdClass> $items */
+    private function named(Shop $shop, WorkbookList $list, array $items): Workbook
     {
-        $of = static function (mixed $parts, string ...$keys): array {
+        $parts = static function (string $key) use ($items): array {
+            $lists = array_map(static fn(\stdClass $item): mixed => $item->{$key} ?? null, array_values($items));
+
+            return array_merge(...array_map(static fn(mixed $parts): array => is_array($parts) ? $parts : [], $lists));
+        };
+        $of = static function (array $parts, string ...$keys): array {
             $ids = [];
-            foreach (is_array($parts) ? $parts : [] as $part) {
+            foreach ($parts as $part) {
                 foreach ($keys as $key) {
                     $ids[] = $part instanceof \stdClass ? $part->{$key} ?? null : null;
                 }
@@ -77,13 +88,12 @@ final readonly class ThingReader
 
             return self::ids($ids);
         };
-        $lines = $item->lines ?? [];
 
         return match ($list) {
             WorkbookList::Wires, WorkbookList::Terminals => new Workbook(),
-            WorkbookList::Tools => $this->shops->named($shop, [], [], self::ids(is_array($item->requires ?? null) ? $item->requires : [])),
-            WorkbookList::Kits => $this->shops->named($shop, [], [], $of($item->tools ?? [], 'tool')),
-            WorkbookList::Scopes => $this->shops->named($shop, $of($lines, 'wire', 'wireB'), $of($lines, 'terminal')),
+            WorkbookList::Tools => $this->shops->named($shop, [], [], self::ids($parts('requires'))),
+            WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool')),
+            WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
         };
     }
 

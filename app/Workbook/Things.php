@@ -10,45 +10,49 @@ use App\History\Journal;
 use App\History\Place;
 use App\Models\CatalogueItem;
 use App\Models\Shop;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Contracts\Pagination\CursorPaginator;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
-use Illuminate\Support\Str;
 
 /** Wires, terminals, tools, kits and scopes one by one; a scope without its lines, which are written by themselves. */
 final readonly class Things
 {
-    private const LONGEST_ID = 64;
+    /** What the words of a search may stand in. */
+    private const SEARCHED = [
+        'wires' => ['name', 'code', 'size', 'insulation', 'printed_code'],
+        'terminals' => ['name', 'code', 'size', 'class', 'shape', 'nest'],
+        'tools' => ['name', 'code', 'kind', 'capabilities', 'note'],
+    ];
 
     public function __construct(private ShopStore $store, private ShopWorkbook $shops, private ShopChanges $changes, private Journal $journal) {}
 
     /**
-     * A page of wires or terminals.
+     * A page of wires, terminals or tools.
      *
-     * @param string|null $search words that each must stand in its name, id or size
+     * @param string|null $search words that each must stand in its name, id, size or what else makes it known
      * @param string      $sort   place or name, with a minus from the end
      *
-     * @return array{data: list<array<string, mixed>>, next: string|null} each as the codec writes it, with its version
+     * @return array{list<Wire|Terminal|Tool>, string|null} and where it goes on
      */
     public function page(Shop $shop, WorkbookList $list, int $most, ?string $search = null, string $sort = 'place'): array
     {
         $rows = ShopWorkbook::of($shop, $list);
         foreach (preg_split('~\s+~u', trim((string) $search), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $rows->whereRaw('concat_ws(\' \', name, code, size) ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
+            $rows->whereRaw('concat_ws(\' \', ' . implode(', ', self::SEARCHED[$list->value] ?? ['name', 'code']) . ') ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
         }
         $isFromTheEnd = str_starts_with($sort, '-');
         /** @var CursorPaginator<int, CatalogueItem> $page */
         $page = $rows->orderBy(ltrim($sort, '-') === 'name' ? 'name' : 'position', $isFromTheEnd ? 'desc' : 'asc')->orderBy('id')->cursorPaginate($most, ['id', 'code', 'name', 'position']);
         $ids = array_values(array_map(static fn(CatalogueItem $row): string => $row->code, $page->items()));
+        /** @var list<Wire|Terminal|Tool> $things */
         $things = $this->shops->things($shop, $list, $ids);
 
-        return [
-            'data' => array_map(static fn(object $thing): array => Version::with((new ObjectCodec())->write($thing)), $things),
-            'next' => $page->nextCursor()?->encode(),
-        ];
+        return [$things, $page->nextCursor()?->encode()];
     }
 
     /**
@@ -71,7 +75,7 @@ final readonly class Things
         return $this->write($shop, $list, Event::Added, function (Shop $locked) use ($list, $item): Change {
             $isTaken = static fn(string $id): bool => ShopWorkbook::of($locked, $list)->where('code', $id)->exists();
             if (!isset($item->id)) {
-                $item->id = self::idOf($item, $isTaken);
+                $item->id = FreeId::of(is_string($item->name ?? null) ? $item->name : '', $isTaken);
             } elseif (is_string($item->id) && $isTaken($item->id)) {
                 throw new InvalidWorkbook([new Problem($list->one() . '/id', $item->id, 'an id that no other ' . $list->one() . ' of the shop has')]);
             }
@@ -140,18 +144,5 @@ final readonly class Things
     private function present(Shop $shop, WorkbookList $list, string $id): \stdClass
     {
         return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
-    }
-
-    /** @param \Closure(string): bool $isTaken */
-    private static function idOf(\stdClass $item, \Closure $isTaken): string
-    {
-        $name = is_string($item->name ?? null) ? $item->name : '';
-        $slug = mb_substr(Str::slug(str_replace(['/', '.', ','], '-', $name)), 0, self::LONGEST_ID - 5);
-        $id = $slug === '' ? 'new' : $slug;
-        for ($next = 2; $isTaken($id); $next++) {
-            $id = ($slug === '' ? 'new' : $slug) . '-' . $next;
-        }
-
-        return $id;
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
+use App\Models\CatalogueItem;
 use App\Models\Shop;
+use Gondrik\Core\Tool\Cost;
+use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** Where a thing of the shop is used. */
 final readonly class Uses
@@ -17,16 +21,42 @@ final readonly class Uses
     /** @throws InUse when it is */
     public function refuse(Shop $shop, WorkbookList $list, string $id): void
     {
+        [$name, $uses, $count] = $this->of($shop, $list, $id);
+        if ($uses !== []) {
+            throw new InUse($name, $uses, $count);
+        }
+    }
+
+    /**
+     * @return array{string, list<array{list: string, id: string, name: string, scope?: string}>, int} its name, the first of its uses, and how many there are
+     *
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function of(Shop $shop, WorkbookList $list, string $id): array
+    {
         $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
-        [$uses, $count] = match ($list) {
+
+        return [$row->name, ...match ($list) {
             WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
             WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
             WorkbookList::Tools => self::tools($shop, $row->id, $id),
             WorkbookList::Kits, WorkbookList::Scopes => [[], 0],
-        };
-        if ($uses !== []) {
-            throw new InUse($row->name, $uses, $count);
-        }
+        }];
+    }
+
+    /** @return list<array{id: string, name: string}> others of its list that say the same of themselves, whatever they are called and cost */
+    public function alike(Shop $shop, WorkbookList $list, string $id): array
+    {
+        $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
+        $own = ['id', 'name', 'note', ...array_column(ObjectPlan::of(Cost::class)->keys(), 'name')];
+        $said = array_filter(array_keys(Columns::of($list->class())->named()), static fn(string $key): bool => !in_array($key, $own, true));
+        $columns = array_map(static fn(string $key): string => Columns::of($list->class())->named()[$key], array_values($said));
+        $same = implode(' and ', array_map(static fn(string $column): string => 'other.' . $column . ' is not distinct from ' . $list->value . '.' . $column, $columns));
+
+        return array_values(ShopWorkbook::of($shop, $list)->whereKeyNot($row->id)
+            ->whereRaw('exists (select 1 from ' . $list->value . ' as other where other.id = ? and ' . $same . ')', [$row->id])
+            ->orderBy('position')->limit(self::NAMED)->get(['code', 'name'])
+            ->map(static fn(CatalogueItem $other): array => ['id' => $other->code, 'name' => $other->name])->all());
     }
 
     /** @return array{list<array{list: string, id: string, name: string, scope: string}>, int} */

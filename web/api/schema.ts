@@ -65,7 +65,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** The tools of the shop */
+        /** A page of the shop’s tools, each with its kits and what it reaches along the sizes */
         get: operations["listTools"];
         put?: never;
         /** Adds a tool */
@@ -630,6 +630,210 @@ export interface paths {
         get: operations["readVersion"];
         put?: never;
         post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trials/wires": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a wire would be to the rest of the shop while it is drawn; nothing is written */
+        post: operations["tryWire"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trials/terminals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a terminal would be to the rest of the shop while it is drawn; nothing is written */
+        post: operations["tryTerminal"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trials/tools": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What a tool would be to the rest of the shop while it is drawn; nothing is written */
+        post: operations["tryTool"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/{list}/{id}/uses": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Where it is used, and which others say the same of themselves */
+        get: operations["listUses"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/{list}/{id}/merge": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Two that are one: whatever names it names the other, and it is gone */
+        post: operations["mergeThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/catalogue/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The built-in catalogue */
+        get: operations["listBuiltIn"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/catalogue/{list}/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Takes it over: it is the shop’s own from then on, with what it requires */
+        post: operations["takeBuiltIn"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tables/{list}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A list of the shop as a table: a row for each thing, of a tool one for each capability, notch or nest */
+        get: operations["exportTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/scopes/{scope}/table": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The lines of a scope as a table */
+        get: operations["exportLines"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tables/{list}/rows": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The rows of a table of things: CSV, TSV, ODS or XLSX; nothing is written */
+        post: operations["readTableFile"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tables/{list}/read": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What rows say, and what it would do to the shop; nothing is written */
+        post: operations["readTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/tables/{list}/take": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Adds and changes things as they were looked at, all or none */
+        post: operations["takeTable"];
         delete?: never;
         options?: never;
         head?: never;
@@ -1403,6 +1607,157 @@ export interface components {
             note?: components["schemas"]["text"];
             typed?: components["schemas"]["TypedFigures"];
         };
+        /** @description Where a value comes from, and how sure it is */
+        Source: {
+            source: string;
+            /** @enum {string} */
+            recall: "formula" | "memory" | "common-practice" | "stated";
+        };
+        /** @description A place where a thing is used */
+        Use: {
+            /** @enum {string} */
+            list: "lines" | "kits" | "tools";
+            id: string;
+            name: string;
+            scope?: string;
+        };
+        Named: {
+            id: string;
+            name: string;
+        };
+        /** @description A tool tried on a wire, and on a terminal with it */
+        TriedFit: {
+            wire: string;
+            terminal: string | null;
+            /** @description Of the wire, mm² */
+            area: number;
+            fit: components["schemas"]["Fit"];
+            position: string | null;
+            code: components["schemas"]["ReasonCode"] | null;
+            /** @description What it fails by, or the remark with which it passes */
+            text: string | null;
+        };
+        /** @description One of several tools tried on one wire or terminal */
+        Tried: {
+            op: components["schemas"]["Operation"];
+            tool: string;
+            name: string;
+            wire: string;
+            terminal: string | null;
+            /** @description Of the wire, mm² */
+            area: number;
+            fit: components["schemas"]["Fit"];
+            position: string | null;
+            code: components["schemas"]["ReasonCode"] | null;
+            /** @description What it fails by, or the remark with which it passes */
+            text: string | null;
+        };
+        /** @description How many of the shop’s wires or terminals a tool does; a terminal counts by the worst of its wires */
+        TrialOperation: {
+            op: components["schemas"]["Operation"];
+            of: number;
+            proper: number;
+            makeshift: number;
+            unsuitable: number;
+            /** @enum {string} */
+            about: "wires" | "terminals";
+            tried: components["schemas"]["TriedFit"][];
+        };
+        Diameter: {
+            mm: number;
+            /** @description Whose it is */
+            of: string;
+            source: string;
+            /** @enum {string} */
+            recall: "formula" | "memory" | "common-practice" | "stated";
+        };
+        TrialCheck: {
+            code: components["schemas"]["ReasonCode"];
+            fit: components["schemas"]["Fit"];
+            text: string;
+        };
+        /** @description What a tool would do to the first wires and terminals of the shop */
+        ToolTrial: {
+            operations: components["schemas"]["TrialOperation"][];
+            lanes: components["schemas"]["Lane"][];
+            names: {
+                wires: {
+                    [key: string]: string;
+                };
+                terminals: {
+                    [key: string]: string;
+                };
+            };
+        };
+        /** @description What the first tools of the shop would do to a wire, and its diameters */
+        WireTrial: {
+            area: number;
+            diameters: {
+                conductor: components["schemas"]["Diameter"];
+                /** @description What tables give for wire of this build */
+                outside: components["schemas"]["Diameter"][];
+                /** @description The table that has exactly the diameter stated; null where it must have been measured */
+                outsideFrom: components["schemas"]["Diameter"] | null;
+            };
+            tried: components["schemas"]["Tried"][];
+        };
+        /** @description Which wires of the shop go into a terminal, and which tools make it */
+        TerminalTrial: {
+            span: components["schemas"]["Reach"];
+            wires: {
+                id: string;
+                name: string;
+                area: number;
+                checks: components["schemas"]["TrialCheck"][];
+            }[];
+            tried: components["schemas"]["Tried"][];
+        };
+        /** @description A wire, terminal or tool of the built-in catalogue */
+        BuiltIn: {
+            id: string;
+            thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"];
+            /** @description By path in the thing; "" for all that has none of its own */
+            sources: {
+                [key: string]: components["schemas"]["Source"];
+            };
+            /** @description What the shop has of this id */
+            has: components["schemas"]["Named"] | null;
+            lanes?: components["schemas"]["Lane"][];
+            span?: components["schemas"]["Reach"];
+            area?: number;
+        };
+        TableColumn: {
+            index: number;
+            /** @description A key of the workbook: "size", "capability.op", "nest.code" */
+            says: string;
+            /** @description Of numbers without one */
+            unit?: string;
+        };
+        TableRows: {
+            sheets: string[];
+            sheet: string;
+            rows: string[][];
+            /** @description Place of the row with the names, counted from 0 */
+            head: number | null;
+            columns: components["schemas"]["TableColumn"][];
+            /** @description All that a column can say */
+            names: string[];
+        };
+        /** @description A thing as rows of a table have it, and what that would do to the shop */
+        TableThing: {
+            rows: number[];
+            thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"] | null;
+            problems: {
+                row: number;
+                column: number | null;
+                value: string;
+                expected: string;
+            }[];
+            /** @enum {string} */
+            status: "new" | "changed" | "same" | "bad";
+            /** @description Of the one that the shop has */
+            version: string | null;
+        };
         id: string;
         name: string;
         count: number;
@@ -2039,14 +2394,23 @@ export interface operations {
     };
     listTools: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Words that each must stand in name, id or size */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
             header?: never;
             path?: never;
             cookie?: never;
         };
         requestBody?: never;
         responses: {
-            /** @description Kits */
+            /** @description A page */
             200: {
                 headers: {
                     [name: string]: unknown;
@@ -2054,11 +2418,15 @@ export interface operations {
                 content: {
                     "application/json": {
                         data: components["schemas"]["ToolInShop"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
                         ticks: components["schemas"]["Tick"][];
                     };
                 };
             };
             401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };
@@ -2709,6 +3077,11 @@ export interface operations {
                         data: components["schemas"]["WireKept"][];
                         /** @description Cursor of the page after it */
                         next: string | null;
+                        /** @description Where each stands along the sizes, by id; areas in mm² */
+                        spans: {
+                            [key: string]: number;
+                        };
+                        ticks: components["schemas"]["Tick"][];
                     };
                 };
             };
@@ -2917,6 +3290,11 @@ export interface operations {
                         data: components["schemas"]["TerminalKept"][];
                         /** @description Cursor of the page after it */
                         next: string | null;
+                        /** @description Where each stands along the sizes, by id; areas in mm² */
+                        spans: {
+                            [key: string]: components["schemas"]["Reach"];
+                        };
+                        ticks: components["schemas"]["Tick"][];
                     };
                 };
             };
@@ -4022,6 +4400,434 @@ export interface operations {
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    tryWire: {
+        parameters: {
+            query?: {
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["WireDraft"];
+            };
+        };
+        responses: {
+            /** @description What it would be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WireTrial"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    tryTerminal: {
+        parameters: {
+            query?: {
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["TerminalDraft"];
+            };
+        };
+        responses: {
+            /** @description What it would be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TerminalTrial"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    tryTool: {
+        parameters: {
+            query?: {
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ToolDraft"];
+            };
+        };
+        responses: {
+            /** @description What it would be */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ToolTrial"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listUses: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools";
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its uses */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description The first of them */
+                        uses: components["schemas"]["Use"][];
+                        count: number;
+                        alike: components["schemas"]["Named"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    mergeThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools";
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Id of the one that stays as it is */
+                    into: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Number in the history */
+                        change: number;
+                        /** @description So many things name the other now */
+                        changed: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listBuiltIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["BuiltIn"][];
+                        ticks: components["schemas"]["Tick"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    takeBuiltIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools";
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WireKept"] | components["schemas"]["TerminalKept"] | components["schemas"]["ToolKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    exportTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools" | "kits";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table, RFC 4180 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    exportLines: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Id of the scope */
+                scope: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table, RFC 4180 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readTableFile: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools" | "kits";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "multipart/form-data": {
+                    /** Format: binary */
+                    table: string;
+                    /** @description By its name; the first that is not empty otherwise */
+                    sheet?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Its rows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["TableRows"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description Too large */
+            413: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is no table */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many at once */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    readTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools" | "kits";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description By their place in the table */
+                    rows: {
+                        [key: string]: (string | null)[];
+                    };
+                    columns: components["schemas"]["TableColumn"][];
+                };
+            };
+        };
+        responses: {
+            /** @description What they say */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        things: components["schemas"]["TableThing"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    takeTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools" | "kits";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    things: {
+                        thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"];
+                        version?: string | null;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        change: number;
+                        count: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            412: components["responses"]["Stale"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

@@ -4,10 +4,18 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\MergeRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\ProposalRequest;
+use App\Workbook\Merging;
 use App\Workbook\Things;
+use App\Workbook\Uses;
+use App\Workbook\Version;
 use Gondrik\Core\Entry\Proposal;
+use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Wire\Wire;
+use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,9 +26,39 @@ final class ThingController extends Controller
 {
     public function __construct(private readonly Things $things) {}
 
+    /** A page of wires or terminals, each with where it stands along the sizes. */
     public function index(PageRequest $request): JsonResponse
     {
-        return $this->json($this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort()));
+        [$things, $next] = $this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort());
+        $objects = new ObjectCodec();
+        $rulers = new RulerWriter();
+        $wires = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Wire));
+        $terminals = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Terminal));
+        $spans = $rulers->spans($wires, $terminals);
+
+        return $this->json([
+            'data' => array_map(static fn(object $thing): array => Version::with($objects->write($thing)), $things),
+            'next' => $next,
+            'spans' => $spans[self::list($request) === WorkbookList::Wires ? 'wires' : 'terminals'],
+            'ticks' => $rulers->ticks(),
+        ]);
+    }
+
+    /** Where it is used, and which others say the same of themselves. */
+    public function uses(Request $request, Uses $uses, string $list, string $id): JsonResponse
+    {
+        [$shop, $of] = [$this->shop($request), WorkbookList::from($list)];
+        [, $named, $count] = $uses->of($shop, $of, $id);
+
+        return $this->json(['uses' => $named, 'count' => $count, 'alike' => $uses->alike($shop, $of, $id)]);
+    }
+
+    /** Two that are one. */
+    public function merge(MergeRequest $request, Merging $merging, string $list, string $id): JsonResponse
+    {
+        $written = $merging->merge($this->shop($request), WorkbookList::from($list), $id, $request->into());
+
+        return $this->json(['change' => $written->entry, 'changed' => count($written->things) - 1], headers: self::entry($written));
     }
 
     public function show(Request $request, string $id): JsonResponse

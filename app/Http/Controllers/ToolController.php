@@ -4,36 +4,37 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PageRequest;
 use App\Http\Resources\ThingsById;
 use App\Models\Shop;
 use App\Workbook\ShopWorkbook;
+use App\Workbook\Things;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\ToolRuler;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
 
 final class ToolController extends Controller
 {
-    public function __construct(private readonly ShopWorkbook $workbooks) {}
+    public function __construct(private readonly Things $things, private readonly ShopWorkbook $workbooks) {}
 
-    /** Every tool of the shop, the kits it is in, and what it reaches along the sizes. */
-    public function index(Request $request): JsonResponse
+    /** A page of the shop's tools, the kits each is in, and what it reaches along the sizes. */
+    public function index(PageRequest $request): JsonResponse
     {
-        $workbook = $this->workbooks->tools($this->shop($request));
-        $kits = [];
-        foreach ($workbook->kits as $kit) {
-            foreach ($kit->tools as $entry) {
-                $kits[$entry->tool->id][] = ['id' => $kit->id, 'name' => $kit->name, 'count' => $entry->count];
-            }
-        }
-        $written = (new ThingsById(withCosts: Gate::allows('export', Shop::class)))->tools($workbook);
+        $shop = $this->shop($request);
+        [$page, $next] = $this->things->page($shop, WorkbookList::Tools, $request->most(), $request->search(), $request->sort());
+        $tools = array_values(array_filter($page, static fn(object $tool): bool => $tool instanceof Tool));
+        $kits = $this->workbooks->kitsOf($shop, array_column($tools, 'id'));
+        $written = (new ThingsById(withCosts: Gate::allows('export', Shop::class)))->tools(new Workbook(tools: $tools));
         $rulers = new RulerWriter();
-        $tools = [];
-        foreach ($workbook->tools as $tool) {
-            $tools[] = ['id' => $tool->id, 'tool' => $written[$tool->id], 'kits' => $kits[$tool->id] ?? [], 'lanes' => $rulers->lanes(ToolRuler::of($tool))];
-        }
 
-        return new JsonResponse(['data' => $tools, 'ticks' => $rulers->ticks()], options: JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+        return $this->json([
+            'data' => array_map(static fn(Tool $tool): array => ['id' => $tool->id, 'tool' => $written[$tool->id], 'kits' => $kits[$tool->id] ?? [], 'lanes' => $rulers->lanes(ToolRuler::of($tool))], $tools),
+            'next' => $next,
+            'ticks' => $rulers->ticks(),
+        ]);
     }
 }

@@ -9,21 +9,13 @@ use Gondrik\Core\Wording\LengthUnit;
 use Gondrik\Core\Wording\Units;
 use Illuminate\Validation\Rule;
 
-/** For requests that are answered in sentences, about things of the shop and the kit in hand. */
+/** For requests that are answered in sentences. */
 trait AsksInUnits
 {
-    use NamesThings;
-
     /** @return array<string, list<mixed>> */
     private static function unitRules(): array
     {
         return ['length' => [Rule::enum(LengthUnit::class)], 'force' => [Rule::enum(ForceUnit::class)]];
-    }
-
-    /** Null while none is in hand. */
-    public function kit(): ?string
-    {
-        return $this->has('kit') ? $this->string('kit')->value() : null;
     }
 
     /** In which sentences speak. */

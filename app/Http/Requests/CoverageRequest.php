@@ -10,6 +10,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class CoverageRequest extends FormRequest
 {
     use AsksInUnits;
+    use NamesKit;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -11,6 +11,7 @@ use Illuminate\Foundation\Http\FormRequest;
 final class EntryRequest extends FormRequest
 {
     use AsksInUnits;
+    use NamesKit;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\SheetFileRequest;
+use App\Http\Requests\ThingsRequest;
+use App\Http\Requests\ThingTableRequest;
+use App\Sheets\SheetFile;
+use App\Workbook\ShopWorkbook;
+use App\Workbook\ThingTable;
+use Gondrik\Core\Listing\ListMapping;
+use Gondrik\Core\Listing\ListWriter;
+use Gondrik\Core\Output\CatalogueWriter;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+
+/** Wires, terminals, tools and kits as tables, and the lines of a scope; the route says which. */
+final class TableController extends Controller
+{
+    public function __construct(private readonly ThingTable $tables) {}
+
+    public function show(Request $request, string $list): StreamedResponse
+    {
+        return self::csv($list, $this->tables->written($this->shop($request), WorkbookList::from($list)));
+    }
+
+    public function lines(Request $request, ShopWorkbook $shops, string $scope): StreamedResponse
+    {
+        return self::csv('lines-' . $scope, (new ListWriter(Line::class))->table($shops->lines($this->shop($request), $scope)));
+    }
+
+    /** The rows of a file, where its head is, and what its columns seem to say. */
+    public function rows(SheetFileRequest $request, SheetFile $files, string $list): JsonResponse
+    {
+        $class = ThingTable::class(WorkbookList::from($list));
+        $table = $files->read($request->path(), $request->sheet());
+        $head = ListMapping::headOf($class, $table['rows']);
+
+        return $this->json([
+            ...$table,
+            'head' => $head,
+            'columns' => CatalogueWriter::columns($head === null ? null : ListMapping::recognised($class, $table['rows'][$head])),
+            'names' => array_keys(ListMapping::known($class)),
+        ]);
+    }
+
+    /** What rows say, and what it would do to the shop. */
+    public function read(ThingTableRequest $request, string $list): JsonResponse
+    {
+        $of = WorkbookList::from($list);
+
+        return $this->json(['things' => $this->tables->read($this->shop($request), $of, $request->mapping(ThingTable::class($of)), $request->rows())]);
+    }
+
+    public function take(ThingsRequest $request, string $list): JsonResponse
+    {
+        $written = $this->tables->take($this->shop($request), WorkbookList::from($list), $request->things());
+
+        return $this->json(['change' => $written->entry, 'count' => count($written->things)], headers: self::entry($written));
+    }
+
+    /** @param non-empty-list<list<string>> $table */
+    private static function csv(string $name, array $table): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($table): void {
+            $out = fopen('php://output', 'wb');
+            assert($out !== false);
+            foreach ($table as $cells) {
+                fputcsv($out, $cells, ',', '"', '', "\r\n");
+            }
+            fclose($out);
+        }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);
+    }
+}

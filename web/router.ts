@@ -8,7 +8,31 @@ export const router = createRouter({
     { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
-    { path: '/crib', name: 'crib', component: () => import('./crib/CribPlace.vue') },
+    {
+      path: '/crib/:list(wires|terminals|tools)?',
+      name: 'crib',
+      component: () => import('./crib/CribPlace.vue'),
+    },
+    {
+      path: '/crib/shelf/:list(wires|terminals|tools)',
+      name: 'shelf',
+      component: () => import('./crib/ShelfPlace.vue'),
+    },
+    {
+      path: '/crib/table/:list(wires|terminals|tools|kits)',
+      name: 'things',
+      component: () => import('./crib/ThingsTable.vue'),
+    },
+    {
+      path: '/crib/make/:list(wires|terminals|tools)',
+      name: 'make',
+      component: () => import('./crib/edit/ThingPlace.vue'),
+    },
+    {
+      path: '/crib/:list(wires|terminals|tools)/:id',
+      name: 'thing',
+      component: () => import('./crib/edit/ThingPlace.vue'),
+    },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },

@@ -1,4 +1,4 @@
-import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
+import { keepPreviousData, useInfiniteQuery, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { useSession } from '@/session/useSession';
 import { answer, api, type Schemas } from './client';
@@ -57,12 +57,6 @@ export function useKitsAndScopes() {
     ),
     retry: () => Promise.all([kits.refetch(), scopes.refetch()]),
   };
-}
-
-/** The shop's tools, each with what it reaches along the sizes. */
-export function useTools() {
-  const shop = useShop();
-  return useQuery({ ...asItCame, queryKey: [SHOP, shop, 'tools'], queryFn: () => answer(api.GET('/tools')) });
 }
 
 const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
@@ -233,5 +227,107 @@ export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number |
         }),
       ),
     enabled: () => step.value !== null && isWhole(pair.value) && pair.value.kit !== NO_KIT,
+  });
+}
+
+/** A list of the catalogue. */
+export type ThingList = 'wires' | 'terminals' | 'tools';
+
+/** So many at once: the most that the API gives. */
+const PAGE = 200;
+
+/**
+ * A list of the catalogue from its first page to its last: what there is of it is shown at once, and what follows is fetched behind
+ * it, page by page.
+ */
+export function useThings<List extends ThingList>(list: Ref<List>, search: Readonly<Ref<string>>) {
+  const shop = useShop();
+  const query = useInfiniteQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'things', list, search],
+    queryFn: ({ pageParam }) =>
+      answer(
+        api.GET(`/${list.value}` as '/tools', {
+          params: {
+            query: {
+              most: PAGE,
+              ...(search.value.trim() ? { search: search.value.trim().slice(0, 200) } : {}),
+              ...(pageParam ? { cursor: pageParam } : {}),
+            },
+          },
+        }),
+      ),
+    initialPageParam: '',
+    getNextPageParam: ({ next }) => next,
+    placeholderData: keepPreviousData,
+  });
+  watch(
+    () => [query.hasNextPage.value, query.isFetchingNextPage.value, query.isPlaceholderData.value],
+    ([hasNext, isFetching, isOld]) => {
+      if (hasNext && !isFetching && !isOld) void query.fetchNextPage();
+    },
+    { immediate: true },
+  );
+  return query;
+}
+
+/** The first things of a list that have all of these words in their name, id or what else makes them known. */
+export function useThingPage(list: Ref<ThingList>, words: Readonly<Ref<string>>, most: number) {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'page', list, words, most],
+    queryFn: () =>
+      answer(
+        api.GET(`/${list.value}` as '/tools', {
+          params: { query: { search: words.value.slice(0, 200), most } },
+        }),
+      ),
+    enabled: () => words.value.trim() !== '',
+  });
+  return computed(() =>
+    (query.data.value?.data ?? []).map((one) => ({
+      id: one.id,
+      name: ((one as { tool?: { name: string } }).tool ?? (one as unknown as { name: string })).name,
+    })),
+  );
+}
+
+/** One tool with the kits it is in, as the list has it. */
+export function useTool(id: Readonly<Ref<string | null>>) {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'tool', id],
+    queryFn: async () => {
+      const { data } = await answer(
+        api.GET('/tools', { params: { query: { search: id.value ?? '', most: PAGE } } }),
+      );
+      return data.find((one) => one.id === id.value) ?? null;
+    },
+    enabled: () => id.value !== null,
+  });
+  return computed(() => query.data.value ?? null);
+}
+
+/** The sizes of the trade, as every ruler has them. */
+export function useTicks() {
+  const shop = useShop();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'ticks'],
+    staleTime: Infinity,
+    queryFn: () => answer(api.GET('/wires', { params: { query: { most: 1 } } })),
+  });
+  return computed(() => query.data.value?.ticks ?? []);
+}
+
+/** The built-in catalogue. */
+export function useBuiltIn(list: Ref<ThingList>) {
+  const shop = useShop();
+  return useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'built-in', list],
+    queryFn: () => answer(api.GET('/catalogue/{list}', { params: { path: { list: list.value } } })),
   });
 }

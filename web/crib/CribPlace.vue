@@ -1,42 +1,157 @@
 <script setup lang="ts">
-import type { Schemas } from '@/api/client';
-import { useTools } from '@/api/queries';
-import DataGrid from '@/grid/DataGrid.vue';
-import type { GridColumn } from '@/grid/columns';
-import LittleRuler from '@/ruler/LittleRuler.vue';
-import { words } from '@/shared/pretty';
-import { operationWords } from '@/shared/status';
-import WaitingPlace from '@/shared/WaitingPlace.vue';
+import { refDebounced } from '@vueuse/core';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import { problemOf } from '@/api/client';
+import { useThings, type ThingList } from '@/api/queries';
+import { useAddress } from '@/frame/useAddress';
+import { useSession } from '@/session/useSession';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import { useKeys } from '@/shared/useKeys';
+import { useUndoKeys } from '@/work/useUndoKeys';
+import CribNav from './CribNav.vue';
+import { rowsOf } from './thingColumns';
+import ThingGrid from './ThingGrid.vue';
 
-type Tool = Schemas['ToolInShop'];
-const does = ({ tool }: Tool) =>
-  [...new Set(tool.capabilities.map(({ op }) => operationWords[op]))].join(', ');
-const kitNames = ({ kits }: Tool) => kits.map(({ name }) => name).join(', ') || null;
-const columns: GridColumn<Tool>[] = [
-  { key: 'name', title: 'Tool', width: 220, grow: 2, value: ({ tool }) => tool.name },
-  { key: 'does', title: 'Does', width: 110, grow: 1, value: does },
-  { key: 'reach', title: 'Sizes', width: 210, value: ({ lanes }) => lanes[0]?.bars[0]?.from ?? null },
-  { key: 'kits', title: 'In kits', width: 160, grow: 1, value: kitNames },
-];
+/** What the shop has: tools, wires and terminals, each beside its ruler, found by words, opened to be drawn. */
+const route = useRoute();
+const router = useRouter();
+const { asked, show } = useAddress();
+const { person } = useSession();
+const isLead = computed(() => person.value?.role === 'lead');
+const list = computed<ThingList>(() => (route.params.list as ThingList) || 'tools');
+const one = computed(() => list.value.slice(0, -1));
+
+const search = ref(asked('q') ?? '');
+const settled = refDebounced(search, 160);
+watch(settled, (words) => show({ q: words.trim() || null }));
+watch(list, () => (search.value = asked('q') ?? ''));
+const query = useThings(list, settled);
+const pages = computed(() => query.data.value?.pages ?? []);
+const rows = computed(() => rowsOf(list.value, pages.value));
+const ticks = computed(() => pages.value[0]?.ticks ?? []);
+const field = useTemplateRef<HTMLInputElement>('field');
+
+const open = (id: string) => router.push({ name: 'thing', params: { list: list.value, id } });
+const make = () => router.push({ name: 'make', params: { list: list.value } });
+useKeys('/', () => void nextTick(() => field.value?.focus()));
+useKeys('n', () => isLead.value && void make());
+useUndoKeys();
 </script>
 
 <template>
-  <WaitingPlace v-slot="{ data }" :query="useTools()" what="the tools of the shop">
-    <DataGrid
-      :columns
-      :rows="data.data"
-      caption="Tools"
-      :row-height="48"
-      :group-of="({ tool }) => words(tool.kind)"
-    >
-      <template #cell="{ row: { lanes }, row, column: { key, value } }">
-        <LittleRuler
-          v-if="key === 'reach' && lanes.length"
-          :ticks="data.ticks"
-          :bars="lanes.flatMap(({ bars }) => bars)"
-        />
-        <template v-else>{{ key === 'reach' ? 'no size of its own' : (value?.(row) ?? '–') }}</template>
+  <div class="crib">
+    <header>
+      <CribNav :list />
+      <input
+        ref="field"
+        v-model="search"
+        type="search"
+        :placeholder="`words of a ${one}`"
+        :aria-label="`Find ${list}`"
+        @keydown.esc="search = ''"
+      />
+      <span class="muted count" role="status">
+        {{ query.isFetchingNextPage.value ? `${rows.length} and more …` : counted(rows.length, one) }}
+      </span>
+      <div class="acts">
+        <v-btn v-if="isLead" size="small" variant="text" :to="{ name: 'things', params: { list } }"
+          >Bring a table</v-btn
+        >
+        <v-btn
+          v-if="person?.maySetUpTheShop"
+          size="small"
+          variant="text"
+          :href="`/api/v1/tables/${list}`"
+          download
+          >As CSV</v-btn
+        >
+        <v-btn v-if="isLead" size="small" color="primary" variant="flat" @click="make()"
+          >Make a {{ one }}</v-btn
+        >
+      </div>
+    </header>
+    <ProblemNote
+      v-if="query.error.value && !query.data.value"
+      :problem="problemOf(query.error.value)"
+      @retry="query.refetch()"
+    />
+    <v-progress-linear v-else-if="query.isPending.value" indeterminate height="2" color="primary" />
+    <EmptyNote v-else-if="!rows.length && settled.trim()" :title="`No ${one} has all of these words`">
+      Names, ids, sizes and what a {{ one }} is made for are searched.
+      <template #next
+        ><v-btn @click="search = ''">Show all {{ list }}</v-btn></template
+      >
+    </EmptyNote>
+    <EmptyNote v-else-if="!rows.length" :title="`No ${list} yet`">
+      Here stand the {{ list }} of the shop, described by what they are. What a kit covers is judged by them.
+      <template #next>
+        <div class="acts">
+          <v-btn color="primary" variant="flat" :to="{ name: 'shelf', params: { list } }"
+            >Take some from the shelf</v-btn
+          >
+          <v-btn v-if="isLead" @click="make()">Make a {{ one }}</v-btn>
+          <v-btn v-if="isLead" variant="text" :to="{ name: 'things', params: { list } }">Bring a table</v-btn>
+        </div>
       </template>
-    </DataGrid>
-  </WaitingPlace>
+    </EmptyNote>
+    <ThingGrid
+      v-else
+      :key="list"
+      :list
+      :rows
+      :ticks
+      :caption="{ tools: 'Tools', wires: 'Wires', terminals: 'Terminals' }[list]"
+      @open="(row) => open(row.id)"
+    />
+  </div>
 </template>
+
+<style scoped>
+.crib {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  height: 100%;
+  padding: 10px 20px 0;
+}
+
+.crib > :deep(.grid) {
+  flex: 1;
+  min-height: 320px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+input {
+  flex: 0 1 260px;
+  min-height: calc(var(--touch) + 2px);
+  padding: 0 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+
+.count {
+  font-size: 13px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+}
+
+header .acts {
+  margin-left: auto;
+}
+</style>

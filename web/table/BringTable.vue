@@ -33,9 +33,11 @@ useEventListener(window, 'paste', (event: ClipboardEvent) => {
   <section ref="zone" class="bring" :class="{ over: isOverDropZone }">
     <v-icon :icon="mdiTableArrowUp" size="34" />
     <p>
-      <b>Drop a parts list or a wire list here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows.
-      Each row is one line of work; a row with a terminal at each end is two, and equal ones are counted
-      together.
+      <slot>
+        <b>Drop a parts list or a wire list here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows.
+        Each row is one line of work; a row with a terminal at each end is two, and equal ones are counted
+        together.
+      </slot>
     </p>
     <div class="ways">
       <v-btn color="primary" variant="flat" @click="input?.click()">Choose a file</v-btn>
@@ -55,8 +57,10 @@ useEventListener(window, 'paste', (event: ClipboardEvent) => {
       @change="chosen"
     />
     <p class="muted">
-      Nothing is written until you take the rows. Columns are recognised by their names; what they say can be
-      corrected and is remembered for the shop.
+      <slot name="later">
+        Nothing is written until you take the rows. Columns are recognised by their names; what they say can
+        be corrected and is remembered for the shop.
+      </slot>
     </p>
   </section>
 </template>

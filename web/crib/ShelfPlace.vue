@@ -1,0 +1,300 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query';
+import { computed, ref, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { answer, api, problemOf } from '@/api/client';
+import { useBuiltIn, type ThingList } from '@/api/queries';
+import { useAddress } from '@/frame/useAddress';
+import SplitPlace from '@/frame/SplitPlace.vue';
+import { useUndo } from '@/frame/useUndo';
+import { useSession } from '@/session/useSession';
+import { counted, pretty, words } from '@/shared/pretty';
+import { refusal } from '@/shared/refusal';
+import WaitingPlace from '@/shared/WaitingPlace.vue';
+import { useKeys } from '@/shared/useKeys';
+import { useUndoKeys } from '@/work/useUndoKeys';
+import CribNav from './CribNav.vue';
+import { rowsOnShelf } from './thingColumns';
+import ThingGrid from './ThingGrid.vue';
+
+/** The built-in catalogue: described by what things are, each value with its source; taken over with one click. */
+const route = useRoute();
+const { asked } = useAddress();
+const { person } = useSession();
+const undo = useUndo();
+const isLead = computed(() => person.value?.role === 'lead');
+const list = computed(() => route.params.list as ThingList);
+const query = useBuiltIn(list);
+const split = useTemplateRef('split');
+
+const search = ref('');
+const field = useTemplateRef<HTMLInputElement>('field');
+useKeys('/', () => field.value?.focus());
+useUndoKeys();
+const all = computed(() => rowsOnShelf(query.data.value?.data ?? []));
+const rows = computed(() => {
+  const sought = search.value.toLowerCase().split(/\s+/).filter(Boolean);
+  return all.value.filter((row) => {
+    const said = `${row.name} ${row.id} ${JSON.stringify(row.thing)}`.toLowerCase();
+    return sought.every((word) => said.includes(word));
+  });
+});
+const opened = computed(() => query.data.value?.data.find(({ id }) => id === asked('one')) ?? null);
+
+/** Value by value with the source of each: its own, or that of what it stands in. */
+const values = computed(() => {
+  const one = opened.value;
+  if (!one) return [];
+  const sourceOf = (path: string) => {
+    let at = path;
+    while (at !== '' && !one.sources[at]) at = at.includes('/') ? at.slice(0, at.lastIndexOf('/')) : '';
+    return one.sources[at];
+  };
+  const found: { path: string; value: string; source: string; recall: string }[] = [];
+  const walk = (value: unknown, path: string) => {
+    if (Array.isArray(value) && value.every((member) => typeof member !== 'object'))
+      add(path, value.map((member) => words(String(member))).join(', '));
+    else if (typeof value === 'object' && value !== null)
+      for (const [key, member] of Object.entries(value)) walk(member, path === '' ? key : `${path}/${key}`);
+    else add(path, value === true ? 'yes' : pretty(String(value)));
+  };
+  const add = (path: string, value: string) => {
+    const source = sourceOf(path);
+    if (!['id', 'name'].includes(path))
+      found.push({ path, value, source: source?.source ?? '', recall: source?.recall ?? '' });
+  };
+  walk(one.thing, '');
+  return found;
+});
+/** What is measured, with its unit. */
+const measures: Record<string, string> = {
+  massGrams: 'mass, g',
+  handSpan: 'hand span, mm',
+  gripForce: 'grip force, N',
+  insulationOd: 'over the insulation, mm',
+  maxOd: 'widest, mm',
+  od: 'across, mm',
+  op: 'does',
+};
+const titleOf = (path: string) =>
+  path
+    .replace(/[a-zA-Z]+$/, (key) => measures[key] ?? key)
+    .replaceAll(/capabilities\/(\d+)/g, (_, at: string) => (Number(at) ? `${Number(at) + 1}.` : ''))
+    .replaceAll(/(nests|positions)\/(\d+)/g, (_, __, at: string) => `no. ${Number(at) + 1}`)
+    .replaceAll('/', ' ')
+    .replaceAll(/([a-z])([A-Z])/g, (_, low: string, high: string) => `${low} ${high.toLowerCase()}`)
+    .trim();
+
+const take = useMutation({
+  mutationFn: async ({ id, name }: { id: string; name: string }) => {
+    const taken = await api.POST('/catalogue/{list}/{id}', { params: { path: { list: list.value, id } } });
+    await answer(Promise.resolve(taken));
+    return { change: Number(taken.response.headers.get('Gondrik-Change')), name };
+  },
+  onSuccess: ({ change, name }) => undo.did(change, `Taken from the shelf: ${name}`),
+});
+const problem = computed(() => (take.error.value ? problemOf(take.error.value) : null));
+const more = [
+  {
+    key: 'take',
+    title: 'In the shop',
+    width: 132,
+    value: (row: { has?: unknown }) => (row.has ? 'yes' : 'no'),
+  },
+];
+</script>
+
+<template>
+  <SplitPlace ref="split" :keys="['one']" :is-open="opened !== null" :held="list">
+    <div class="shelf">
+      <header>
+        <CribNav :list is-shelf />
+        <div class="lists" role="group" aria-label="Shelf of">
+          <RouterLink
+            v-for="name in ['tools', 'wires', 'terminals']"
+            :key="name"
+            :to="{ name: 'shelf', params: { list: name } }"
+            :class="{ here: name === list }"
+            >{{ name }}</RouterLink
+          >
+        </div>
+        <input
+          ref="field"
+          v-model="search"
+          type="search"
+          placeholder="words, sizes, profiles"
+          :aria-label="`Find ${list} on the shelf`"
+          @keydown.esc="search = ''"
+        />
+        <span class="muted" role="status">{{ counted(rows.length, list.slice(0, -1)) }}</span>
+      </header>
+      <p class="muted lead">
+        What any shop may begin with, described by what it is, with no maker’s name. What you take over is the
+        shop’s own from then on.
+      </p>
+      <p v-if="problem" class="problem" role="alert">Not taken: {{ refusal(problem) }}</p>
+      <WaitingPlace v-slot="{ data }" :query what="the shelf">
+        <ThingGrid
+          :key="list"
+          :list
+          :rows
+          :ticks="data.ticks"
+          caption="The shelf"
+          :without="['kits']"
+          :more
+          :selected="opened ? { row: opened.id, column: 'name' } : null"
+          @open="(row) => split?.open({ one: row.id })"
+        >
+          <template #cell="{ row }">
+            <span v-if="row.has" class="has">has it</span>
+            <v-btn
+              v-if="isLead && !row.has"
+              size="x-small"
+              :loading="take.isPending.value && take.variables.value?.id === row.id"
+              :aria-label="`Take over: ${row.name}`"
+              @click.stop="take.mutate(row)"
+            >
+              Take over
+            </v-btn>
+          </template>
+        </ThingGrid>
+      </WaitingPlace>
+    </div>
+    <template #panel="{ close }">
+      <section v-if="opened" class="one" :aria-label="(opened.thing as { name: string }).name">
+        <header>
+          <h2>{{ (opened.thing as { name: string }).name }}</h2>
+          <v-btn size="small" variant="text" @click="close()">Close</v-btn>
+        </header>
+        <p v-if="opened.has">
+          The shop has
+          <RouterLink :to="{ name: 'thing', params: { list, id: opened.has.id } }">{{
+            opened.has.name
+          }}</RouterLink>
+          of this id.
+        </p>
+        <v-btn
+          v-if="isLead"
+          size="small"
+          :color="opened.has ? undefined : 'primary'"
+          :variant="opened.has ? 'text' : 'flat'"
+          :loading="take.isPending.value"
+          @click="take.mutate({ id: opened.id, name: (opened.thing as { name: string }).name })"
+        >
+          {{ opened.has ? 'Take it once more' : 'Take over' }}
+        </v-btn>
+        <dl>
+          <template v-for="{ path, value, source, recall } in values" :key="path">
+            <dt>{{ titleOf(path) }}</dt>
+            <dd>
+              <span class="mono">{{ value }}</span>
+              <small v-if="recall !== 'stated'" class="muted"
+                >{{ source
+                }}{{
+                  recall === 'memory' ? ', from memory' : recall === 'formula' ? ', computed' : ''
+                }}</small
+              >
+            </dd>
+          </template>
+        </dl>
+      </section>
+    </template>
+  </SplitPlace>
+</template>
+
+<style scoped>
+.shelf {
+  display: flex;
+  flex-direction: column;
+  gap: 6px;
+  height: 100%;
+  padding: 10px 20px 0;
+}
+
+.shelf > :deep(.place) {
+  flex: 1;
+  min-height: 0;
+  padding: 0;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+.lists {
+  display: flex;
+  gap: 10px;
+}
+
+.lists a {
+  color: var(--muted);
+  text-decoration: none;
+  padding: 4px 2px;
+  border-bottom: 2px solid transparent;
+}
+
+.lists a.here {
+  color: var(--ink);
+  border-bottom-color: var(--copper);
+}
+
+input {
+  flex: 0 1 240px;
+  min-height: calc(var(--touch) + 2px);
+  padding: 0 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+
+.lead {
+  font-size: 13px;
+}
+
+.has {
+  color: var(--muted);
+  font-size: 13px;
+}
+
+.one {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  padding: 14px 18px 30px;
+}
+
+.one header {
+  width: 100%;
+  justify-content: space-between;
+  flex-wrap: nowrap;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+dl {
+  display: grid;
+  grid-template-columns: minmax(90px, auto) 1fr;
+  gap: 5px 14px;
+  font-size: 13px;
+}
+
+dt {
+  color: var(--muted);
+}
+
+dd small {
+  display: block;
+  font-size: 11.5px;
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

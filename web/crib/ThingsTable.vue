@@ -1,0 +1,320 @@
+<script setup lang="ts">
+import { useMutation } from '@tanstack/vue-query';
+import { computed, ref, shallowRef } from 'vue';
+import { useRoute } from 'vue-router';
+import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { useUndo } from '@/frame/useUndo';
+import DataGrid from '@/grid/DataGrid.vue';
+import type { GridColumn } from '@/grid/columns';
+import CellEditor from '@/lines/CellEditor.vue';
+import { counted } from '@/shared/pretty';
+import { refusal } from '@/shared/refusal';
+import BringTable from '@/table/BringTable.vue';
+import CribNav from './CribNav.vue';
+import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
+
+/** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
+type Read = Schemas['TableThing'];
+const route = useRoute();
+const list = computed(() => route.params.list as 'wires' | 'terminals' | 'tools' | 'kits');
+const one = computed(() => list.value.slice(0, -1));
+const undo = useUndo();
+const table = shallowRef<ThingTable | null>(null);
+const things = shallowRef<Read[]>([]);
+
+const read = useMutation({
+  mutationFn: async (now: ThingTable) => {
+    const { things: found } = await answer(
+      api.POST('/tables/{list}/read', {
+        params: { path: { list: list.value } },
+        body: {
+          columns: now.columns,
+          rows: Object.fromEntries(now.rows.map(({ id, cells }) => [id, cells])),
+        },
+      }),
+    );
+    return { now, found };
+  },
+  onSuccess: ({ now, found }) => {
+    if (table.value === now) things.value = found;
+  },
+});
+function keep(now: ThingTable | null): void {
+  table.value = now;
+  things.value = [];
+  if (now?.columns.length && now.rows.length) read.mutate(now);
+}
+const bring = useMutation({
+  mutationFn: async (file: File) => {
+    const form = new FormData();
+    form.append('table', file);
+    const rows = await answer(
+      api.POST('/tables/{list}/rows', {
+        params: { path: { list: list.value } },
+        body: form as never,
+        bodySerializer: (body) => body as never,
+      }),
+    );
+    return { file, rows };
+  },
+  onSuccess: ({ file, rows }) => keep(headOf(file.name, rows)),
+});
+const good = computed(() => things.value.filter(({ status }) => status === 'new' || status === 'changed'));
+const take = useMutation({
+  mutationFn: async () => {
+    const { change, count } = await answer(
+      api.POST('/tables/{list}/take', {
+        params: { path: { list: list.value } },
+        body: {
+          things: good.value.map(({ thing, version }) => ({
+            thing: thing as NonNullable<typeof thing>,
+            version,
+          })),
+        },
+      }),
+    );
+    return { change, count };
+  },
+  onSuccess: async ({ change, count }) => {
+    const taken = new Set(good.value.flatMap(({ rows }) => rows));
+    const left = table.value?.rows.filter(({ id }) => !taken.has(Number(id))) ?? [];
+    keep(left.length && table.value ? { ...table.value, rows: left } : null);
+    await undo.did(change, `Taken: ${counted(count, one.value)}`);
+  },
+});
+const problem = computed(() => {
+  const error = bring.error.value ?? read.error.value ?? take.error.value;
+  return error ? refusal(problemOf(error)) : null;
+});
+
+const statuses = computed(() => statusesOf(things.value));
+const counts = computed(() => {
+  const of = (status: Read['status']) => things.value.filter((thing) => thing.status === status).length;
+  return { new: of('new'), changed: of('changed'), same: of('same'), bad: of('bad') };
+});
+type Row = ThingTable['rows'][number];
+const only = ref(false);
+const shown = computed(() =>
+  only.value
+    ? (table.value?.rows ?? []).filter(({ id }) => statuses.value.get(Number(id))?.status === 'bad')
+    : (table.value?.rows ?? []),
+);
+const statusWords = { new: 'new', changed: 'changes it', same: 'as it is', bad: '' };
+const told = (row: Row) => {
+  const found = statuses.value.get(Number(row.id));
+  if (!found) return '…';
+  return (
+    found.problems.map(({ value, expected }) => `${value ? `“${value}”: ` : ''}${expected}`).join('; ') ||
+    statusWords[found.status] ||
+    'see its other rows'
+  );
+};
+const isWrong = (row: Row, column: string) =>
+  statuses.value.get(Number(row.id))?.problems.some((one) => String(one.column) === column) ?? false;
+const columns = computed<GridColumn<Row>[]>(() => [
+  { key: 'told', title: 'Read as', width: 260, grow: 1.2, value: told },
+  ...(table.value?.names ?? []).map((name, at) => ({
+    key: String(at),
+    title: name || `Column ${at + 1}`,
+    width: 116,
+    grow: 0.5,
+    isEditable: true,
+    value: (row: Row) => row.cells[at] ?? '',
+  })),
+]);
+function mend(cells: { row: Row; column: GridColumn<Row>; text: string }[]): void {
+  if (!table.value) return;
+  const changed = new Map<string, string[]>();
+  for (const { row, column, text } of cells) {
+    const now = changed.get(row.id) ?? [...row.cells];
+    if (column.key !== 'told') now[Number(column.key)] = text;
+    changed.set(row.id, now);
+  }
+  keep({
+    ...table.value,
+    rows: table.value.rows.map((row) => ({ ...row, cells: changed.get(row.id) ?? row.cells })),
+  });
+}
+const saysOf = (at: number) => table.value?.columns.find(({ index }) => index === at)?.says ?? '';
+function say(at: number, event: Event): void {
+  if (table.value) keep(withSays(table.value, at, (event.target as HTMLSelectElement).value));
+}
+</script>
+
+<template>
+  <div class="things">
+    <header>
+      <CribNav :list />
+      <h1>A table of {{ list }}</h1>
+    </header>
+    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
+    <v-progress-linear
+      v-if="bring.isPending.value || read.isPending.value"
+      indeterminate
+      height="2"
+      color="primary"
+    />
+    <template v-if="!table">
+      <BringTable @bring="bring.mutate($event)">
+        <b>Drop a list of {{ list }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows. Each row
+        is one {{ one
+        }}<template v-if="list === 'tools'"
+          >; one with several capabilities, notches or nests has a row for each</template
+        ><template v-if="list === 'kits'">; a kit has a row for each of its tools</template>.
+        <template #later>
+          Nothing is written until you take them. The
+          <a :href="`/api/v1/tables/${list}`" download>table of what the shop has</a> shows the columns that
+          are known; others are recognised by what the trade calls them.
+        </template>
+      </BringTable>
+    </template>
+    <template v-else>
+      <div class="state">
+        <p role="status">
+          {{ table.name }}: <b>{{ counts.new }}</b> new, <b>{{ counts.changed }}</b> changed,
+          {{ counts.same }} as they are<template v-if="counts.bad"
+            >, <b class="wrong">{{ counts.bad }}</b> cannot be read yet</template
+          >.
+        </p>
+        <v-btn
+          color="primary"
+          variant="flat"
+          size="small"
+          :disabled="!good.length || read.isPending.value"
+          :loading="take.isPending.value"
+          @click="take.mutate()"
+        >
+          Take {{ counted(good.length, one) }}
+        </v-btn>
+        <v-btn v-if="counts.bad" size="small" variant="text" @click="only = !only">{{
+          only ? 'Show all rows' : 'Show what is wrong'
+        }}</v-btn>
+        <v-btn size="small" variant="text" @click="keep(null)">Let it go</v-btn>
+      </div>
+      <div class="mapping" aria-label="What the columns say">
+        <label v-for="(name, at) in table.names" :key="at">
+          <span>{{ name || `Column ${at + 1}` }}</span>
+          <select :value="saysOf(at)" :class="{ says: saysOf(at) !== '' }" @change="say(at, $event)">
+            <option value="">says nothing</option>
+            <option v-for="word in table.known" :key="word" :value="word">{{ word }}</option>
+          </select>
+        </label>
+      </div>
+      <DataGrid
+        class="rows"
+        :columns
+        :rows="shown"
+        caption="Rows of the table"
+        :kind-of="(row) => (statuses.get(Number(row.id))?.status === 'bad' ? 'open' : undefined)"
+        @paste="mend"
+      >
+        <template #cell="{ row, column }">
+          <span v-if="column.key === 'told'" class="told" :title="told(row)">{{ told(row) }}</span>
+          <span v-else class="text" :class="{ wrong: isWrong(row, column.key) }">{{
+            column.value?.(row)
+          }}</span>
+        </template>
+        <template #editor="{ row, column, start, finish }">
+          <CellEditor
+            column=""
+            :title="column.title"
+            :value="row.cells[Number(column.key)] ?? ''"
+            :start
+            @write="
+              (text, onward) => {
+                mend([{ row, column, text }]);
+                finish(onward);
+              }
+            "
+          />
+        </template>
+      </DataGrid>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.things {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  height: 100%;
+  padding: 10px 20px 0;
+}
+
+header {
+  display: flex;
+  gap: 18px;
+  align-items: center;
+}
+
+h1 {
+  font-size: 17px;
+}
+
+.state {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 16px;
+  align-items: center;
+}
+
+.mapping {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  max-height: 30%;
+  overflow: auto;
+}
+
+.mapping label {
+  display: grid;
+  gap: 1px;
+  font-size: 12px;
+  color: var(--muted);
+}
+
+select {
+  max-width: 170px;
+  min-height: calc(var(--touch) - 2px);
+  padding: 0 6px;
+  border: 1px dashed var(--tool-edge);
+  border-radius: 3px;
+  background: var(--ground);
+  color: var(--muted);
+  font: inherit;
+}
+
+select.says {
+  border-style: solid;
+  color: var(--ink);
+}
+
+.rows {
+  flex: 1 1 240px;
+  min-height: 180px;
+}
+
+.told {
+  display: -webkit-box;
+  overflow: hidden;
+  font-size: 12px;
+  line-height: 1.25;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+}
+
+.text {
+  overflow: hidden;
+  text-overflow: ellipsis;
+  white-space: nowrap;
+}
+
+.wrong {
+  color: var(--hole);
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

@@ -1,0 +1,113 @@
+import { expect, it } from 'vitest';
+import { ticks } from '../crib.fixture';
+import { sizesBetween } from '../draw/ranges';
+import {
+  bandNests,
+  begun,
+  fieldsOf,
+  holesFor,
+  lanesOf,
+  withAdded,
+  withMethod,
+  withRemoved,
+} from './capabilities';
+import type { Draft } from './paths';
+
+const stripper = (positions: Draft[]): Draft => ({
+  kind: 'stripper',
+  capabilities: [{ op: 'strip', method: 'notch', insulation: ['pvc'], positions }],
+});
+const positionsOf = (tool: Draft) => (tool.capabilities as Draft[])[0]?.positions;
+
+it('has the bands of the trade as nests', () => {
+  expect(bandNests.map(({ label, size }) => `${label} ${size}`)).toEqual([
+    'red 22-16 AWG / 0.5-1.5 mm2',
+    'blue 16-14 AWG / 1.5-2.5 mm2',
+    'yellow 12-10 AWG / 4-6 mm2',
+  ]);
+});
+
+it('adds a notch where a lane was clicked, and takes it away again', () => {
+  const empty = stripper([]);
+  const one = withAdded(empty, 'capabilities/0/positions/solid', '12 AWG');
+  expect(positionsOf(one)).toEqual([{ label: '12', solid: '12 AWG' }]);
+  const two = withAdded(one, 'capabilities/0/positions/stranded', '2.5 mm2');
+  expect(positionsOf(two)).toEqual([
+    { label: '12', solid: '12 AWG' },
+    { label: '2.5', stranded: '2.5 mm2' },
+  ]);
+  expect(withRemoved(two, 'capabilities/0/positions/1/stranded')).toEqual(one);
+});
+
+it('keeps a notch that is marked or measured otherwise too', () => {
+  const tool = stripper([
+    { label: '12', solid: '12 AWG', stranded: '14 AWG' },
+    { label: 'x', stranded: '16 AWG', hole: 1.6 },
+  ]);
+  expect(positionsOf(withRemoved(tool, 'capabilities/0/positions/0/solid'))).toEqual([
+    { label: '12', stranded: '14 AWG' },
+    { label: 'x', stranded: '16 AWG', hole: 1.6 },
+  ]);
+  expect(positionsOf(withRemoved(tool, 'capabilities/0/positions/1/stranded'))).toEqual([
+    { label: '12', solid: '12 AWG', stranded: '14 AWG' },
+    { label: 'x', hole: 1.6 },
+  ]);
+});
+
+it('makes holes for sizes, stranded one size finer in the same hole', () => {
+  const sizes = sizesBetween('14-10 AWG', ticks).reverse();
+  const finer = (size: string) => `${Number(size.split(' ')[0]) + 2} AWG`;
+  expect(holesFor(sizes, 'both', finer)).toEqual([
+    { label: '10', solid: '10 AWG', stranded: '12 AWG' },
+    { label: '12', solid: '12 AWG', stranded: '14 AWG' },
+    { label: '14', solid: '14 AWG', stranded: '16 AWG' },
+  ]);
+  expect(holesFor(['12 AWG'], 'stranded', finer)).toEqual([{ label: '12', stranded: '12 AWG' }]);
+});
+
+it('has holes or a range, as the method of a stripper has it', () => {
+  const notched = begun('strip');
+  expect(lanesOf(notched, 'c').map(({ title }) => title)).toEqual(['Solid', 'Stranded']);
+  expect(fieldsOf(notched).map(({ key }) => key)).not.toContain('size');
+  const adjusting = withMethod(notched, 'self-adjusting');
+  expect(adjusting).toEqual({
+    op: 'strip',
+    insulation: ['pvc'],
+    method: 'self-adjusting',
+    size: '20-10 AWG',
+  });
+  expect(fieldsOf(adjusting).map(({ key }) => key)).toContain('size');
+  expect(withMethod(adjusting, 'die')).toEqual({
+    op: 'strip',
+    insulation: ['pvc'],
+    method: 'die',
+    positions: [],
+  });
+});
+
+it('draws each nest in a lane of its own, with its band and what is proven in it', () => {
+  const lanes = lanesOf(
+    {
+      op: 'crimp',
+      profile: 'oval',
+      control: 'full-cycle',
+      nests: [
+        { label: 'B', code: 'blue', size: '16-14 AWG', proven: '14 AWG' },
+        { label: 'any', code: 'series' },
+      ],
+      proven: '18 AWG',
+    },
+    'capabilities/0',
+  );
+  expect(lanes.map(({ title, adds }) => [title, adds])).toEqual([
+    ['Nest B', undefined],
+    ['Nest any', 'Give nest any a size'],
+    ['Proven', undefined],
+  ]);
+  expect(lanes[0]?.ranges[0]).toMatchObject({
+    path: 'capabilities/0/nests/0/size',
+    code: 'blue',
+    text: '16-14 AWG',
+    proven: { text: '14 AWG' },
+  });
+});

@@ -1,0 +1,54 @@
+import { shallowRef, watch, type Ref } from 'vue';
+import { answer, api, ApiProblem, type Schemas } from '@/api/client';
+import type { Units } from '@/api/queries';
+import type { Draft } from './paths';
+
+interface Trials {
+  wires: Schemas['WireTrial'];
+  terminals: Schemas['TerminalTrial'];
+  tools: Schemas['ToolTrial'];
+}
+
+/**
+ * What a draft would be to the rest of the shop, while somebody drags: one request at a time, and after it one for what the draft
+ * has become since. What was answered last stays until the next answer; what is wrong with the draft is told instead.
+ */
+export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft | null>, units: Ref<Units>) {
+  const trial = shallowRef<Trials[List]>();
+  const problems = shallowRef<{ path: string; expected: string }[]>([]);
+  const isOut = shallowRef(false);
+  let isAsking = false;
+  let isBehind = false;
+
+  async function ask(): Promise<void> {
+    if (draft.value === null) return;
+    if (isAsking) {
+      isBehind = true;
+      return;
+    }
+    isAsking = true;
+    try {
+      const tried = await answer(
+        api.POST(`/trials/${list}` as '/trials/tools', {
+          params: { query: units.value },
+          body: draft.value as Schemas['ToolDraft'],
+        }),
+      );
+      trial.value = tried as Trials[List];
+      problems.value = [];
+      isOut.value = false;
+    } catch (error) {
+      problems.value = error instanceof ApiProblem ? (error.problem.problems ?? []) : [];
+      isOut.value = problems.value.length === 0;
+    } finally {
+      isAsking = false;
+      if (isBehind) {
+        isBehind = false;
+        void ask();
+      }
+    }
+  }
+  watch([draft, units], () => void ask(), { immediate: true });
+
+  return { trial, problems, isOut };
+}

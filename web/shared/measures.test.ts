@@ -1,0 +1,52 @@
+import { describe, expect, it } from 'vitest';
+import { measured, shown, unitOf, type Measure } from './measures';
+
+const metric = { length: 'mm', force: 'N' } as const;
+const imperial = { length: 'inch', force: 'lbf' } as const;
+
+describe('what is typed', () => {
+  it.each<[string, Measure, number | null]>([
+    ['3.9', 'length', 3.9],
+    ['3,9 mm', 'length', 3.9],
+    ['0.15 in', 'length', 3.81],
+    ['180', 'force', 180],
+    ['40 lbf', 'force', 177.9289],
+    ['1.2 N·m', 'torque', 1.2],
+    ['15 lbf·in', 'torque', 1.6948],
+    ['-5 °C', 'celsius', -5],
+    ['−5', 'celsius', -5],
+    ['0.24 kg', 'mass', 240],
+    ['32.00', 'money', 3200],
+    ['32,50 €', 'money', 3250],
+    ['3', 'count', 3],
+    ['3.5', 'count', null],
+    ['1,000', 'length', null],
+    ['about 4', 'length', null],
+    ['4 kg', 'length', null],
+    ['', 'length', null],
+  ])('%s as %s', (text, measure, value) => {
+    expect(measured(text, measure, metric)).toBe(value);
+  });
+
+  it('is in inches and pounds where the page is', () => {
+    expect(measured('0.15', 'length', imperial)).toBe(3.81);
+    expect(measured('3.81 mm', 'length', imperial)).toBe(3.81);
+    expect(measured('40', 'force', imperial)).toBe(177.9289);
+    expect(unitOf('length', imperial)).toBe('in');
+    expect(shown(3.81, 'length', imperial)).toBe('0.15');
+    expect(shown(177.9289, 'force', imperial)).toBe('40');
+  });
+
+  it('reads back what it shows', () => {
+    for (const [measure, values] of Object.entries({
+      length: [3.9, 0.07, 120],
+      force: [180, 42.5],
+      mass: [70],
+      money: [5, 3200],
+      celsius: [-5],
+      torque: [0.4],
+    }))
+      for (const value of values)
+        expect(measured(shown(value, measure as Measure, metric), measure as Measure, metric)).toBe(value);
+  });
+});

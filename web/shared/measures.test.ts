@@ -21,6 +21,7 @@ describe('what is typed', () => {
     ['3', 'count', 3],
     ['3.5', 'count', null],
     ['1,000', 'length', null],
+    ['0,130', 'length', 0.13],
     ['about 4', 'length', null],
     ['4 kg', 'length', null],
     ['', 'length', null],

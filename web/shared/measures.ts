@@ -38,7 +38,7 @@ export function shown(value: number, measure: Measure, units: Units): string {
 /** What somebody typed, as the workbook has it; null for what is none. */
 export function measured(text: string, measure: Measure, units: Units): number | null {
   const found = /^\s*([-−]?\d+(?:[.,]\d+)?)\s*([^\d\s].*?)?\s*$/u.exec(text);
-  if (!found || /,\d{3}(?!\d)/.test(text)) return null;
+  if (!found || /[1-9]\d*,\d{3}(?!\d)/.test(text)) return null;
   const number = Number((found[1] ?? '').replace('−', '-').replace(',', '.'));
   const unit = (found[2] ?? '').toLowerCase().replaceAll(/[\s·.]/g, '');
   const rounded = (value: number) => Math.round(value * 1e4) / 1e4;

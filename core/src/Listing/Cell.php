@@ -124,7 +124,8 @@ final class Cell
     private static function number(ListColumn $column, string $text, ?string $unit): float
     {
         $expected = $column->dimension?->example() ?? 'a number';
-        if (preg_match('~,\d{3}(?!\d)~', $text) === 1) {
+        // A nought before it parts no thousands.
+        if (preg_match('~[1-9]\d*,\d{3}(?!\d)~', $text) === 1) {
             throw new UnreadCell($text, 'a number without a comma before three digits: is it a decimal comma, or does it part thousands?');
         }
         $symbol = '[^\d\s.,+-][^\d]*';

@@ -82,7 +82,7 @@ function take(event: Event): void {
         :value="typed ?? text"
         :placeholder="hint"
         :readonly="isReadonly"
-        :aria-label="isBare ? label : undefined"
+        :aria-label="label"
         :aria-invalid="told ? true : undefined"
         :aria-describedby="told ? id : undefined"
         :list="list.length ? `${id}-list` : undefined"

@@ -20,6 +20,7 @@ const emit = defineEmits<{ put: [value: string | undefined] }>();
     <select
       :value="value ?? ''"
       :disabled="isReadonly"
+      :aria-label="label"
       @change="emit('put', ($event.target as HTMLSelectElement).value || undefined)"
     >
       <option v-if="nothing !== undefined || value === undefined" value="" :disabled="nothing === undefined">

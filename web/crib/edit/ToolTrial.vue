@@ -43,9 +43,11 @@ const toggle = (op: string, fit: string, event: Event) =>
       What it does has no sizes of wires: it is judged where a line needs it.
     </p>
     <article v-for="operation in operations" :key="operation.op">
-      <h3 role="status">
-        {{ operation.said }}
-        <small v-if="operation.makeshift">, {{ operation.makeshift }} only just</small>
+      <h3>
+        <span role="status">
+          {{ operation.said }}
+          <small v-if="operation.makeshift">, {{ operation.makeshift }} only just</small>
+        </span>
       </h3>
       <div class="shares" aria-hidden="true">
         <i class="proper" :style="{ width: share(operation, 'proper') }" />

@@ -34,11 +34,13 @@ const refused = computed(() => (props.wires ?? []).filter(({ checks }) => checks
 <template>
   <section class="trial" aria-label="With the shop’s own tools">
     <article v-if="wires">
-      <h3 role="status">
-        {{ counted(wires.length, 'wire of yours lies', 'wires of yours lie') }} within its sizes<template
-          v-if="refused.length"
-          >, {{ refused.length }} with something against it</template
-        >
+      <h3>
+        <span role="status">
+          {{ counted(wires.length, 'wire of yours lies', 'wires of yours lie') }} within its sizes<template
+            v-if="refused.length"
+            >, {{ refused.length }} with something against it</template
+          >
+        </span>
       </h3>
       <ul>
         <li v-for="wire in refused" :key="wire.id">

@@ -23,7 +23,7 @@ final readonly class SheetFile
 {
     public const MOST_ROWS = 20_000;
 
-    public const MOST_COLUMNS = 60;
+    public const MOST_COLUMNS = 80;
 
     /** Characters of a cell. */
     public const LONGEST = 2_000;

@@ -15,6 +15,7 @@ use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Output\CatalogueWriter;
+use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -35,7 +36,17 @@ final readonly class ThingTable
     }
 
     /**
-     * The names over the columns of lists.
+     * @return non-empty-list<list<string>> the lines of a scope in the same way
+     *
+     * @throws ModelNotFoundException<\App\Models\Scope> when the shop has no such scope
+     */
+    public function lines(Shop $shop, string $scope): array
+    {
+        return (new ListWriter(Line::class))->table($this->shops->lines($shop, $scope));
+    }
+
+    /**
+     * What holds one of a list.
      *
      * @return class-string<\Gondrik\Core\Wire\Wire|\Gondrik\Core\Terminal\Terminal|\Gondrik\Core\Tool\Tool|\Gondrik\Core\Tool\Kit>
      */

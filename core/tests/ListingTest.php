@@ -41,18 +41,18 @@ function throughCsv(array $table, string $separator): array
 }
 
 /** @return list<Listed> */
-function listed(string $of, array $names, array $rows, Workbook $shop = new Workbook()): array
+function readAs(string $of, array $names, array $rows, Workbook $shop = new Workbook()): array
 {
     return (new ListReader($shop))->read(ListMapping::recognised(LISTS[$of], $names), $rows, static fn(string $name): string => strtolower(str_replace(' ', '-', $name)));
 }
 
-function written(?object $thing): mixed
+function plain(?object $thing): mixed
 {
     return $thing === null ? null : json_decode(json_encode((new ObjectCodec())->write($thing)), true);
 }
 
 /** @return list<string> "row column: value – expected" */
-function told(Listed $listed): array
+function wrongIn(Listed $listed): array
 {
     return array_map(static fn(RowProblem $problem): string => $problem->row . ' ' . ($problem->column ?? '-') . ': ' . $problem->value . ' – ' . $problem->expected, $listed->problems);
 }
@@ -65,7 +65,7 @@ it('writes every list of generated workbooks as a table that reads back the same
         $mapping = ListMapping::recognised($class, $table[0]);
         expect(array_column($mapping->columns, 'says'))->toBe($table[0], 'each name is known as itself');
         $read = (new ListReader($workbook))->read($mapping, array_slice($table, 1, preserve_keys: true), static fn(string $name): string => $name);
-        expect(array_map(static fn(Listed $one): mixed => written($one->thing) ?? told($one), $read))->toBe(array_map(written(...), $things), $class);
+        expect(array_map(static fn(Listed $one): mixed => plain($one->thing) ?? wrongIn($one), $read))->toBe(array_map(plain(...), $things), $class);
     }
 })->with(range(801, 830));
 
@@ -104,12 +104,12 @@ it('writes the names of all columns where there is nothing to write yet', functi
 });
 
 it('reads a catalogue that somebody else has written', function (): void {
-    $read = listed('wire', ['Part no', 'Description', 'Gauge (AWG)', 'Stranding', 'Insulation', 'OD (in)', 'Supplier'], [
+    $read = readAs('wire', ['Part no', 'Description', 'Gauge (AWG)', 'Stranding', 'Insulation', 'OD (in)', 'Supplier'], [
         ['W-12', '12 AWG building wire', '12', 'Stranded', 'PVC', '0.130', 'x'],
         ['', 'Red lead', '18', 'fine', 'Silicone', '', 'y'],
         ['', '', '', '', '', '', ''],
     ]);
-    expect(array_map(static fn(Listed $one): mixed => written($one->thing), $read))->toEqual([
+    expect(array_map(static fn(Listed $one): mixed => plain($one->thing), $read))->toEqual([
         ['id' => 'W-12', 'name' => '12 AWG building wire', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'insulationOd' => 3.302],
         ['id' => 'red-lead', 'name' => 'Red lead', 'size' => '18 AWG', 'construction' => 'fine', 'insulation' => 'silicone'],
     ]);
@@ -117,8 +117,8 @@ it('reads a catalogue that somebody else has written', function (): void {
 
 it('reads a tool from rows: each nest or notch one, the tool said once or in every row', function (array $rows): void {
     $names = ['Tool', 'Type', 'Operation', 'Profile', 'Ratchet', 'Nest', 'Colour', 'Nest range'];
-    [$tool] = $read = listed('tool', $names, $rows);
-    expect($read)->toHaveCount(1)->and(told($tool))->toBe([])->and(written($tool->thing))->toBe([
+    [$tool] = $read = readAs('tool', $names, $rows);
+    expect($read)->toHaveCount(1)->and(wrongIn($tool))->toBe([])->and(plain($tool->thing))->toBe([
         'id' => 'my-crimper', 'name' => 'My crimper', 'kind' => 'crimper',
         'capabilities' => [['op' => 'crimp', 'profile' => 'oval', 'control' => 'full-cycle', 'nests' => [
             ['label' => 'R', 'code' => 'red', 'size' => '22-16 AWG'], ['label' => 'B', 'code' => 'blue', 'size' => '16-14 AWG'],
@@ -130,14 +130,14 @@ it('reads a tool from rows: each nest or notch one, the tool said once or in eve
 ]);
 
 it('tells what is wrong at its row and column, and leaves the rest alone', function (): void {
-    $read = listed('tool', ['id', 'name', 'kind', 'capability.op', 'capability.method', 'capability.insulation', 'position.label', 'position.solid'], [
+    $read = readAs('tool', ['id', 'name', 'kind', 'capability.op', 'capability.method', 'capability.insulation', 'position.label', 'position.solid'], [
         4 => ['a', 'A', 'stripper', 'strip', 'notch', 'pvc', '12', '12 AWG'],
         5 => ['a', '', 'cutter', '', '', '', '10', '10 mm'],
         6 => ['b', 'B', 'stripper', 'strip', 'notch', 'pvc', '14', '14 AWG'],
         7 => ['c', 'C', 'stripper', 'strip', 'notch', 'felt', '14', '14 AWG'],
         8 => ['d', 'D', 'gadget', '', '', '', '', ''],
     ]);
-    expect(array_map(told(...), $read))->toBe([
+    expect(array_map(wrongIn(...), $read))->toBe([
         ['5 2: cutter – the same as in row 5, for it is one thing'],
         [],
         ['7 5: felt – one of: pvc, pe, xlpe, lszh, rubber, silicone, etfe, ptfe, fep, pur, tpe, polyimide'],
@@ -146,14 +146,14 @@ it('tells what is wrong at its row and column, and leaves the rest alone', funct
 });
 
 it('tells what the codec refuses at the cell that says it', function (): void {
-    $read = listed('wire', ['id', 'name', 'size', 'construction', 'insulation', 'insulationOd', 'strands'], [
+    $read = readAs('wire', ['id', 'name', 'size', 'construction', 'insulation', 'insulationOd', 'strands'], [
         ['a', 'A', '12 AWG', 'solid', 'pvc', '1', ''],
         ['b', 'B', '12', 'solid', 'pvc', '3.9', ''],
         ['c', 'C', '12 AWG', 'solid', '', '3.9', ''],
         ['d', 'D', '12 AWG', 'solid', 'pvc', '3.9', ''],
         ['d', 'D2', '12 AWG', 'solid', 'pvc', '3.9', ''],
     ]);
-    expect(array_map(static fn(Listed $one): string => told($one)[0] ?? 'good', $read))->toBe([
+    expect(array_map(static fn(Listed $one): string => wrongIn($one)[0] ?? 'good', $read))->toBe([
         '0 5: 1 – more than the bare conductor of 12 AWG, 2.05 mm',
         '1 2: 12 – Is "12" a gauge or an area? Write 12 AWG or 12 mm2.',
         '2 -:  – insulation is missing',
@@ -165,11 +165,11 @@ it('tells what the codec refuses at the cell that says it', function (): void {
 it('knows the tools that kits and other tools name', function (): void {
     $frame = new Tool('frame', 'Frame', Gondrik\Core\Tool\ToolKind::Press, []);
     $shop = new Workbook(tools: [$frame]);
-    [$kit, $other] = listed('kit', ['id', 'name', 'tool', 'count'], [['k', 'K', 'frame', '2'], ['l', 'L', 'gone', '']], $shop);
-    expect(written($kit->thing))->toBe(['id' => 'k', 'name' => 'K', 'tools' => [['tool' => 'frame', 'count' => 2]]])
-        ->and(told($other))->toBe(['1 2: gone – no tool of the shop has this id']);
-    [$die, $wrench] = listed('tool', ['id', 'name', 'kind', 'requires'], [['die', 'Die', 'die', 'frame; wrench'], ['wrench', 'Wrench', 'wrench', '']], $shop);
-    expect(told($die))->toBe([])->and($die->thing)->toBeInstanceOf(Tool::class)->and($wrench->thing)->toBeInstanceOf(Tool::class);
+    [$kit, $other] = readAs('kit', ['id', 'name', 'tool', 'count'], [['k', 'K', 'frame', '2'], ['l', 'L', 'gone', '']], $shop);
+    expect(plain($kit->thing))->toBe(['id' => 'k', 'name' => 'K', 'tools' => [['tool' => 'frame', 'count' => 2]]])
+        ->and(wrongIn($other))->toBe(['1 2: gone – no tool of the shop has this id']);
+    [$die, $wrench] = readAs('tool', ['id', 'name', 'kind', 'requires'], [['die', 'Die', 'die', 'frame; wrench'], ['wrench', 'Wrench', 'wrench', '']], $shop);
+    expect(wrongIn($die))->toBe([])->and($die->thing)->toBeInstanceOf(Tool::class)->and($wrench->thing)->toBeInstanceOf(Tool::class);
 });
 
 it('refuses a mapping with a column that is none, or twice', function (array $says, string $expected): void {

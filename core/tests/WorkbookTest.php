@@ -82,7 +82,7 @@ it('tells every problem of a document at once, with path, value and what would b
         ->toContain('scopes/0/lines/4/drop/0/op: the step that ends the wire cannot be dropped')
         // The wire that lost its id is missing on two lines more.
         ->toContain('scopes/0/lines/8/wireB: no wire of the workbook has this id')
-        ->and(explode("\n", $problems))->toHaveCount(17);
+        ->and(explode("\n", $problems))->toHaveCount(19);
 });
 
 it('refuses what makes no sense', function (string $list, string $thing, string $problem): void {

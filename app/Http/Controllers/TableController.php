@@ -8,12 +8,9 @@ use App\Http\Requests\SheetFileRequest;
 use App\Http\Requests\ThingsRequest;
 use App\Http\Requests\ThingTableRequest;
 use App\Sheets\SheetFile;
-use App\Workbook\ShopWorkbook;
 use App\Workbook\ThingTable;
 use Gondrik\Core\Listing\ListMapping;
-use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Output\CatalogueWriter;
-use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,9 +26,9 @@ final class TableController extends Controller
         return self::csv($list, $this->tables->written($this->shop($request), WorkbookList::from($list)));
     }
 
-    public function lines(Request $request, ShopWorkbook $shops, string $scope): StreamedResponse
+    public function lines(Request $request, string $scope): StreamedResponse
     {
-        return self::csv('lines-' . $scope, (new ListWriter(Line::class))->table($shops->lines($this->shop($request), $scope)));
+        return self::csv('lines-' . $scope, $this->tables->lines($this->shop($request), $scope));
     }
 
     /** The rows of a file, where its head is, and what its columns seem to say. */

@@ -7,15 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MergeRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\ProposalRequest;
+use App\Http\Resources\CataloguePage;
 use App\Workbook\Merging;
 use App\Workbook\Things;
 use App\Workbook\Uses;
-use App\Workbook\Version;
 use Gondrik\Core\Entry\Proposal;
-use Gondrik\Core\Output\RulerWriter;
-use Gondrik\Core\Terminal\Terminal;
-use Gondrik\Core\Wire\Wire;
-use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,18 +26,8 @@ final class ThingController extends Controller
     public function index(PageRequest $request): JsonResponse
     {
         [$things, $next] = $this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort());
-        $objects = new ObjectCodec();
-        $rulers = new RulerWriter();
-        $wires = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Wire));
-        $terminals = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Terminal));
-        $spans = $rulers->spans($wires, $terminals);
 
-        return $this->json([
-            'data' => array_map(static fn(object $thing): array => Version::with($objects->write($thing)), $things),
-            'next' => $next,
-            'spans' => $spans[self::list($request) === WorkbookList::Wires ? 'wires' : 'terminals'],
-            'ticks' => $rulers->ticks(),
-        ]);
+        return $this->json((new CataloguePage())->ofThings(self::list($request), $things, $next));
     }
 
     /** Where it is used, and which others say the same of themselves. */

@@ -44,6 +44,10 @@ for (const theme of ['light', 'dark'] as const) {
         ['a table', '/work/table?kit=pylon-backpack&scope=tower-7'],
         ['the history', '/shop/history'],
         ['Crib', '/crib'],
+        ['a tool', '/crib/tools/roll-fine'],
+        ['a wire', '/crib/wires/heat-3x1.5'],
+        ['a terminal', '/crib/terminals/ring-blue-m5'],
+        ['the shelf', '/crib/shelf/tools?one=oval-ratchet'],
         ['Shop', '/shop'],
       ] as const) {
         test(`${name} has no serious finding`, async ({ page }) => {

@@ -25,10 +25,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(panel);
   await shoot('cover-unbacked');
 
-  await page.goto(tower);
-  await page.locator('.tool', { hasText: 'Ring sheath' }).locator('.bar').hover();
-  await page.getByRole('tooltip').waitFor();
-  await page.screenshot({ path: `${folder}/cover-tip.png` });
   await page.goto('/work?kit=pylon-backpack&scope=tower-7');
   await page.getByLabel('A line of work').fill('6x 2/0 winch feeder > lug M10, -5 °C, blorp');
   await page.getByText('Which lug M10?').waitFor();
@@ -79,6 +75,17 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/crib');
   await page.getByRole('grid').waitFor();
   await shoot('crib');
+  for (const [name, address, seen] of [
+    ['crib-tool-nests', '/crib/tools/roll-fine', 'Makes'],
+    ['crib-tool-notches', '/crib/tools/notch-10-18', 'Strips'],
+    ['crib-wire', '/crib/wires/heat-3x1.5', 'Used in'],
+    ['crib-terminal', '/crib/terminals/ring-blue-m5', 'Used in'],
+    ['crib-shelf', '/crib/shelf/tools?one=oval-ratchet', 'Common practice'],
+  ] as const) {
+    await page.goto(address);
+    await page.getByText(seen).first().waitFor();
+    await shoot(name);
+  }
 
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(tower);

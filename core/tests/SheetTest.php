@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Entry\Typed;
+use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\CellProblem;
 use Gondrik\Core\Sheet\CellReader;
@@ -18,8 +19,10 @@ use Gondrik\Core\Sheet\SheetReader;
 use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\WorkbookCodec;
 
 function sheetReader(Alias ...$aliases): SheetReader
 {
@@ -200,3 +203,12 @@ it('keeps a torque as it was typed beside the figure, where it says more', funct
     'no torque any more' => ['15 lbf·in', null, null, null],
     'something else' => ['15 lbs of nails', 1.7, null, null],
 ]);
+
+it('reads the table that a scope is written as, line by line, but for their ids', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));
+    $table = (new ListWriter(Line::class))->table($workbook->scopes[0]->lines);
+    $mapping = Mapping::recognised($table[0]);
+    $readings = (new SheetReader($workbook->wires, $workbook->terminals))->read($mapping, array_slice($table, 1));
+    $said = static fn(Line $line): array => array_diff_key(json_decode(json_encode((new ObjectCodec())->write($line)), true), ['id' => 0]);
+    expect(array_map(static fn(RowReading $reading): mixed => $reading->isBad() ? $reading->problems : $said($reading->lines[0]), $readings))->toEqual(array_map($said, $workbook->scopes[0]->lines));
+})->with([41, 42, 43, 44]);

@@ -1499,7 +1499,7 @@ export interface components {
             unit?: string | null;
         };
         /** @enum {string} */
-        SheetColumnName: "quantity" | "wire" | "wireSize" | "wireConstruction" | "wireInsulation" | "wireColour" | "terminal" | "terminalFrom" | "terminalTo" | "wireB" | "wiresInBarrel" | "prep" | "stud" | "clamp" | "place" | "wet" | "ambient" | "noMains" | "access" | "midSpan" | "housing" | "sleeve" | "movable" | "torque" | "shear" | "temperature" | "note" | "designation" | "from" | "to";
+        SheetColumnName: "quantity" | "wire" | "wireSize" | "wireConstruction" | "wireInsulation" | "wireColour" | "terminal" | "terminalFrom" | "terminalTo" | "wireB" | "wiresInBarrel" | "prep" | "stud" | "clamp" | "place" | "wet" | "ambient" | "noMains" | "access" | "midSpan" | "housing" | "sleeve" | "movable" | "torque" | "shear" | "temperature" | "add" | "drop" | "note" | "designation" | "from" | "to";
         SheetRows: {
             sheets: string[];
             sheet: string;

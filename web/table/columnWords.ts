@@ -28,6 +28,8 @@ export const columnWords: Record<Schemas['SheetColumnName'], string> = {
   movable: 'can be brought',
   shear: 'thread to cut',
   temperature: 'temperature of the iron',
+  add: 'steps added by hand',
+  drop: 'steps left out by hand',
   note: 'note',
   designation: 'name of the wire',
   from: 'where it starts',

@@ -3,22 +3,24 @@ import { defineAsyncComponent, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 
 /** What can be done with a scope as a whole. */
-defineProps<{ scope: string | null; scopes: Schemas['ScopeSummary'][] }>();
+const props = defineProps<{ scope: string | null; scopes: Schemas['ScopeSummary'][] }>();
 
 const ScopeSheet = defineAsyncComponent(() => import('./ScopeSheet.vue'));
 
 type Action = 'new' | 'copy' | 'merge' | 'settings';
 const action = ref<Action | null>(null);
-const titles: [Action, string][] = [
+const titles: [Action | 'csv', string][] = [
   ['settings', 'Name, rules, note …'],
   ['new', 'New scope …'],
   ['copy', 'Copy it …'],
   ['merge', 'Take another in …'],
+  ['csv', 'Its lines as CSV'],
 ];
 
 function choose(event: Event): void {
   const select = event.target as HTMLSelectElement;
-  action.value = select.value as Action;
+  if (select.value === 'csv') location.assign(`/api/v1/scopes/${props.scope}/table`);
+  else action.value = select.value as Action;
   select.value = '';
 }
 </script>

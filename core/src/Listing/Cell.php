@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Listing;
 
 use Gondrik\Core\Entry\Vocabulary;
+use Gondrik\Core\Sheet\HandStepText;
 use Gondrik\Core\Sheet\UnreadCell;
 
 /** Between a value of the workbook and the text of a cell. What is written reads back the same. */
@@ -26,7 +27,7 @@ final class Cell
             $value === null => '',
             is_bool($value) => $value ? 'yes' : 'no',
             is_int($value), is_float($value) => json_encode($value, JSON_THROW_ON_ERROR),
-            $kind === CellKind::Steps && is_array($value) => implode("\n", array_map(static fn(\stdClass $step): string => $step->op . ': ' . $step->remark, $value)),
+            $kind === CellKind::Steps && is_array($value) => HandStepText::write(array_values($value)),
             is_array($value) => self::listed(array_map(strval(...), array_values($value))),
             is_string($value) => self::literal($value),
             default => throw new \LogicException('no cell for ' . get_debug_type($value)),
@@ -69,7 +70,7 @@ final class Cell
             return null;
         }
         if ($column->kind === CellKind::Steps) {
-            return self::steps($text);
+            return HandStepText::read($text);
         }
         $text = trim($text);
 
@@ -167,19 +168,5 @@ final class Cell
             in_array($word, self::NO, true) => false,
             default => throw new UnreadCell($text, 'yes or no'),
         };
-    }
-
-    /** @return list<\stdClass> */
-    private static function steps(string $text): array
-    {
-        $steps = [];
-        foreach (array_filter(explode("\n", str_replace("\r\n", "\n", $text)), static fn(string $line): bool => trim($line) !== '') as $line) {
-            if (preg_match('~^\s*(?<op>[a-z-]+)\s*: (?<remark>.+)$~uD', $line, $part) !== 1) {
-                throw new UnreadCell($line, 'a step and why, like "pull-test: first of the batch"');
-            }
-            $steps[] = (object) ['op' => $part['op'], 'remark' => $part['remark']];
-        }
-
-        return $steps;
     }
 }

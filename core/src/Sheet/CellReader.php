@@ -34,7 +34,7 @@ final class CellReader
     /**
      * @param string|null $unit that the head of the column names for numbers without one
      *
-     * @return array<string, string|int|float|true|null> keys of the line; a wire's or terminal's cell may say more than one
+     * @return array<string, string|int|float|true|list<\stdClass>|null> keys of the line; a wire's or terminal's cell may say more than one
      *
      * @throws UnreadCell naming what would be right
      */
@@ -62,6 +62,7 @@ final class CellReader
             Column::Clamp => ['clamp' => Clamp::tryFrom(mb_strtolower($text))->value ?? throw new UnreadCell($text, 'a clamp: ' . self::listed(array_column(Clamp::cases(), 'value')))],
             Column::Stud => ['stud' => self::stud($text)],
             Column::Shear => ['shear' => $text],
+            Column::Add, Column::Drop => [$column->value => HandStepText::read($text)],
             default => [],
         };
     }

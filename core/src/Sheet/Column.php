@@ -37,6 +37,9 @@ enum Column: string
     case Torque = 'torque';
     case Shear = 'shear';
     case Temperature = 'temperature';
+    /** Steps put in and left out by hand. */
+    case Add = 'add';
+    case Drop = 'drop';
     case Note = 'note';
     /** What names a row or its places; kept in no line. */
     case Designation = 'designation';

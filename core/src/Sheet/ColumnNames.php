@@ -19,7 +19,8 @@ final class ColumnNames
         // "Wire gauge AWG" is the gauge; a name that is a unit by itself stays one.
         $without = trim((string) preg_replace('~(?<=\S) (?:awg|kcmil|mm2|sqmm|n m|nm|lbf in|lbf ft|in lb|ft lb|°?c)$~u', '', $plain));
 
-        return Column::tryFrom($columns[$plain] ?? $columns[$without] ?? '');
+        // What nobody else calls so is a key of the workbook.
+        return Column::tryFrom($columns[$plain] ?? $columns[$without] ?? trim($name));
     }
 
     /** @return array<string, array<string, string>> columns of wires, terminals, tools and kits by the list's member and what people call them, from data/list-names.csv */

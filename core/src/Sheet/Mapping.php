@@ -44,9 +44,14 @@ final readonly class Mapping
     public static function recognised(array $names, array $remembered = []): self
     {
         $mapped = $seen = [];
+        $isOwn = self::isOwn($names);
         foreach ($names as $index => $name) {
             $plain = ColumnNames::plain($name);
-            $column = array_key_exists($plain, $remembered) ? $remembered[$plain] : ColumnNames::column($name);
+            $column = match (true) {
+                $isOwn => Column::tryFrom(trim($name)),
+                array_key_exists($plain, $remembered) => $remembered[$plain],
+                default => ColumnNames::column($name),
+            };
             if ($column !== null && !isset($seen[$column->value])) {
                 $seen[$column->value] = true;
                 $mapped[] = new MappedColumn($index, $column, ColumnNames::unit($name));
@@ -54,6 +59,19 @@ final readonly class Mapping
         }
 
         return new self($mapped);
+    }
+
+    /**
+     * Whether they are the keys of the workbook, as a scope is written: "temperature" is then the iron's, not the weather's.
+     *
+     * @param list<string> $names
+     */
+    private static function isOwn(array $names): bool
+    {
+        $said = array_filter(array_map(trim(...), $names), static fn(string $name): bool => $name !== '');
+        $strange = array_filter($said, static fn(string $name): bool => $name !== 'id' && Column::tryFrom($name)?->isKey() !== true);
+
+        return in_array('id', $said, true) && $strange === [];
     }
 
     /**

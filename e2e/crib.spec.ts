@@ -152,15 +152,15 @@ test.describe('the lead', () => {
 
   test('takes a terminal over from the shelf, sees its sources, and takes that back', async ({ page }) => {
     await page.goto('/crib/shelf/terminals');
-    await page.getByLabel('Find terminals on the shelf').fill('turned contact 16');
-    await page.getByRole('grid').getByText('Turned contact, size 16, pin').click();
-    const panel = page.getByRole('region', { name: 'Turned contact, size 16, pin' });
-    await expect(panel).toContainText('18–14 AWG');
-    await expect(panel).toContainText('Sizes of round contacts');
+    await page.getByLabel('Find terminals on the shelf').fill('ring bare 12-10');
+    await page.getByRole('grid').getByText('Ring, bare, 12-10 AWG, M6').click();
+    const panel = page.getByRole('region', { name: 'Ring, bare, 12-10 AWG, M6' });
+    await expect(panel).toContainText('12–10 AWG');
+    await expect(panel).toContainText('Studs and their holes');
     await panel.getByRole('button', { name: 'Take over' }).click();
-    await expect(page.getByText('Taken from the shelf: Turned contact, size 16, pin')).toBeVisible();
-    await panel.getByRole('link', { name: 'Turned contact, size 16, pin' }).click();
-    await expect(page).toHaveURL(/crib\/terminals\/round-16-pin$/);
+    await expect(page.getByText('Taken from the shelf: Ring, bare, 12-10 AWG, M6')).toBeVisible();
+    await panel.getByRole('link', { name: 'Ring, bare, 12-10 AWG, M6' }).click();
+    await expect(page).toHaveURL(/crib\/terminals\/bare-ring-12-10-m6$/);
     await expect(page.getByRole('img', { name: /to scale/ })).toBeVisible();
     await undo(page);
     await expect(page.getByText(/^Taken back:/)).toBeVisible();

@@ -11,6 +11,7 @@ use Gondrik\Core\Output\TrialWriter;
 use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Trial\Trial;
 use Gondrik\Core\Wire\Wire;
@@ -28,15 +29,19 @@ final readonly class DraftTrial
     public function __construct(private ThingReader $reader, private ShopWorkbook $shops) {}
 
     /**
+     * @param bool $isShapeKnown it was tried before, and only its sizes are others
+     *
      * @return array<string, mixed>
      *
      * @throws InvalidWorkbook with every problem, below "tool"
      */
-    public function tool(Shop $shop, \stdClass $item, Units $units): array
+    public function tool(Shop $shop, \stdClass $item, Units $units, bool $isShapeKnown = false): array
     {
-        $tool = $this->draft($shop, $item, WorkbookList::Tools);
+        $tool = $this->draft($shop, $item, WorkbookList::Tools, $isShapeKnown);
         assert($tool instanceof Tool);
-        $catalogue = $this->shops->forTrial($shop, self::MOST, self::MOST, 0);
+        // What it does to wires alone asks for no terminals.
+        $terminals = $tool->capabilitiesFor(Operation::Crimp) === [] ? 0 : self::MOST;
+        $catalogue = $this->shops->forTrial($shop, self::MOST, $terminals, 0);
         $tried = $this->trial($catalogue)->ofTool($tool, $catalogue->wires, $catalogue->terminals);
 
         return [
@@ -51,9 +56,9 @@ final readonly class DraftTrial
      *
      * @throws InvalidWorkbook with every problem, below "wire"
      */
-    public function wire(Shop $shop, \stdClass $item, Units $units): array
+    public function wire(Shop $shop, \stdClass $item, Units $units, bool $isShapeKnown = false): array
     {
-        $wire = $this->draft($shop, $item, WorkbookList::Wires);
+        $wire = $this->draft($shop, $item, WorkbookList::Wires, $isShapeKnown);
         assert($wire instanceof Wire);
         $catalogue = $this->shops->forTrial($shop, 0, 0, self::MOST);
 
@@ -69,9 +74,9 @@ final readonly class DraftTrial
      *
      * @throws InvalidWorkbook with every problem, below "terminal"
      */
-    public function terminal(Shop $shop, \stdClass $item, Units $units): array
+    public function terminal(Shop $shop, \stdClass $item, Units $units, bool $isShapeKnown = false): array
     {
-        $terminal = $this->draft($shop, $item, WorkbookList::Terminals);
+        $terminal = $this->draft($shop, $item, WorkbookList::Terminals, $isShapeKnown);
         assert($terminal instanceof Terminal);
         $catalogue = $this->shops->forTrial($shop, self::MOST, 0, self::MOST);
         $trial = $this->trial($catalogue);
@@ -99,12 +104,12 @@ final readonly class DraftTrial
      *
      * @throws InvalidWorkbook
      */
-    private function draft(Shop $shop, \stdClass $item, WorkbookList $list): Wire|Terminal|Tool
+    private function draft(Shop $shop, \stdClass $item, WorkbookList $list, bool $isShapeKnown): Wire|Terminal|Tool
     {
         $item->id ??= 'draft';
         $item->name = ($item->name ?? '') === '' ? 'Draft' : $item->name;
         try {
-            $thing = $this->reader->read($shop, $list, [$item], replaces: false)[0];
+            $thing = $isShapeKnown ? $this->reader->sketch($shop, $list, $item) : $this->reader->read($shop, $list, [$item], replaces: false)[0];
         } catch (InvalidWorkbook $error) {
             throw ShopChanges::ofTheOnlyOne($error);
         }

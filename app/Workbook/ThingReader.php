@@ -36,15 +36,7 @@ final readonly class ThingReader
      */
     public function read(Shop $shop, WorkbookList $list, array $items, bool $replaces): array
     {
-        $named = $this->named($shop, $list, $items);
-        $objects = new ObjectCodec();
-        $document = ['gondrik' => 1];
-        foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $other) {
-            $document[$other->value] = array_map($objects->write(...), $other->of($named));
-        }
-        $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
-        $others = array_filter($document[$list->value] ?? [], static fn(\stdClass $other): bool => !in_array($other->id, $ids, true));
-        $document[$list->value] = [...array_values($items), ...array_values($others)];
+        $document = $this->document($shop, $list, $items);
         try {
             $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
             // On kits and scopes nothing rests.
@@ -56,6 +48,41 @@ final readonly class ThingReader
         }
 
         return array_combine(array_keys($items), array_slice($list->of($coming), 0, count($items)));
+    }
+
+    /**
+     * A draft that nobody writes, of whose shape it is known that it is sound, for it was read before and only its sizes are others:
+     * what dragging a bar changes.
+     *
+     * @throws InvalidWorkbook as read() does
+     */
+    public function sketch(Shop $shop, WorkbookList $list, \stdClass $item): Wire|Terminal|Tool|Kit|Scope
+    {
+        try {
+            return $list->of($this->codec->readStored((object) $this->document($shop, $list, [$item])))[0];
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, [0], $problem), $error->problems));
+        }
+    }
+
+    /**
+     * @param array<int, \stdClass> $items
+     *
+     * @return array<string, mixed> with the items first in their list, and beside them what they name
+     */
+    private function document(Shop $shop, WorkbookList $list, array $items): array
+    {
+        $named = $this->named($shop, $list, $items);
+        $objects = new ObjectCodec();
+        $document = ['gondrik' => 1];
+        foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $other) {
+            $document[$other->value] = array_map($objects->write(...), $other->of($named));
+        }
+        $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
+        $others = array_filter($document[$list->value] ?? [], static fn(\stdClass $other): bool => !in_array($other->id, $ids, true));
+        $document[$list->value] = [...array_values($items), ...array_values($others)];
+
+        return $document;
     }
 
     /** @param list<int> $keys */
@@ -89,9 +116,11 @@ final readonly class ThingReader
             return self::ids($ids);
         };
 
+        $required = $list === WorkbookList::Tools ? self::ids($parts('requires')) : [];
+
         return match ($list) {
             WorkbookList::Wires, WorkbookList::Terminals => new Workbook(),
-            WorkbookList::Tools => $this->shops->named($shop, [], [], self::ids($parts('requires'))),
+            WorkbookList::Tools => $required === [] ? new Workbook() : $this->shops->named($shop, [], [], $required),
             WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool')),
             WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
         };

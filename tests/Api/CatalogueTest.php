@@ -81,6 +81,15 @@ it('tries a wire and a terminal that are drawn on the tools of the shop', functi
         ->and(array_unique(array_column($terminal->json('tried'), 'tool')))->toContain('oval-ratchet', 'oval-two')->not->toContain('roll-tabs');
 });
 
+it('answers a tool that is dragged as one that is looked at whole, and tells what is no size', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    expect($this->postJson('/api/v1/trials/tools?shape=known', STRIPPER)->json())->toBe($this->postJson('/api/v1/trials/tools', STRIPPER)->json());
+    $draft = [...STRIPPER, 'capabilities' => [[...STRIPPER['capabilities'][0], 'positions' => [['label' => 'x', 'solid' => '12 mm']]]]];
+    $this->postJson('/api/v1/trials/tools?shape=known', $draft)->assertUnprocessable()->assertJsonPath('problems.0.path', 'tool/capabilities/0/positions/0/solid');
+    $this->postJson('/api/v1/trials/tools?shape=known', ['kind' => 5])->assertUnprocessable();
+    $this->postJson('/api/v1/trials/tools?shape=other', STRIPPER)->assertUnprocessable();
+});
+
 it('says of a draft what is wrong with it, where, and writes nothing', function (string $list, array $draft, string $path): void {
     $this->actingAs($this->lead($this->demo()));
     $before = $this->get('/api/v1/workbook')->getContent();

@@ -268,7 +268,22 @@ export function useThings<List extends ThingList>(list: Ref<List>, search: Reado
     },
     { immediate: true },
   );
-  return query;
+  /** The first page at once and the whole when it is there: a long list is not laid out anew for each page between. */
+  const pages = shallowRef<NonNullable<typeof query.data.value>['pages']>([]);
+  watch(
+    () => query.data.value,
+    (data) => {
+      if (!data || data.pages.length === 1 || !query.hasNextPage.value) pages.value = data?.pages ?? [];
+    },
+    { immediate: true },
+  );
+  return {
+    ...query,
+    pages,
+    isWhole: computed(
+      () => query.data.value !== undefined && !query.hasNextPage.value && !query.isPlaceholderData.value,
+    ),
+  };
 }
 
 /** The first things of a list that have all of these words in their name, id or what else makes them known. */

@@ -4410,6 +4410,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description It was tried before, and only its sizes are others: its shape is not looked at again */
+                shape?: "known";
             };
             header?: never;
             path?: never;
@@ -4443,6 +4445,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description It was tried before, and only its sizes are others: its shape is not looked at again */
+                shape?: "known";
             };
             header?: never;
             path?: never;
@@ -4476,6 +4480,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description It was tried before, and only its sizes are others: its shape is not looked at again */
+                shape?: "known";
             };
             header?: never;
             path?: never;

@@ -29,9 +29,8 @@ const settled = refDebounced(search, 160);
 watch(settled, (words) => show({ q: words.trim() || null }));
 watch(list, () => (search.value = asked('q') ?? ''));
 const query = useThings(list, settled);
-const pages = computed(() => query.data.value?.pages ?? []);
-const rows = computed(() => rowsOf(list.value, pages.value));
-const ticks = computed(() => pages.value[0]?.ticks ?? []);
+const rows = computed(() => rowsOf(list.value, query.pages.value));
+const ticks = computed(() => query.pages.value[0]?.ticks ?? []);
 const field = useTemplateRef<HTMLInputElement>('field');
 
 const open = (id: string) => router.push({ name: 'thing', params: { list: list.value, id } });

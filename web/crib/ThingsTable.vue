@@ -146,6 +146,9 @@ function say(at: number, event: Event): void {
     <header>
       <CribNav :list />
       <h1>A table of {{ list }}</h1>
+      <RouterLink v-if="list !== 'kits'" :to="{ name: 'things', params: { list: 'kits' } }"
+        >A table of kits</RouterLink
+      >
     </header>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-progress-linear

@@ -24,6 +24,8 @@ const keys: [string, string][] = [
   ['Delete', 'empty the marked cells; in the first column take the lines out'],
   ['Ctrl Z', 'take the last step back'],
   ['Ctrl Y', 'do it again'],
+  ['← →', 'move the end of a bar, or a whole one, size by size (Crib)'],
+  ['Ctrl S', 'write what is drawn (Crib)'],
   ['Esc', 'close the panel, or leave a cell as it was'],
   ['?', 'this list'],
 ];

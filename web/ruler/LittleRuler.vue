@@ -5,7 +5,8 @@ import type { Schemas } from '@/api/client';
 import { LITTLE, packBars } from './bars';
 import RulerBar from './RulerBar.vue';
 import { useSettings } from '@/settings/useSettings';
-import { EVERY_SIZE, scaleOver, sizeWords, ticksOn } from './scale';
+import { littleAxis } from './littleAxis';
+import { sizeWords } from './scale';
 import StatusShape from './StatusShape.vue';
 
 /**
@@ -30,7 +31,8 @@ const props = withDefaults(
 
 const { first } = storeToRefs(useSettings());
 const hatch = useId();
-const scale = computed(() => scaleOver(EVERY_SIZE, 3, props.width - 3));
+const axis = computed(() => littleAxis(props.ticks, first.value, props.width));
+const scale = computed(() => axis.value.scale);
 const packed = computed(() =>
   packBars(
     { name: '', bars: props.bars },
@@ -48,20 +50,6 @@ const packed = computed(() =>
 );
 const rows = computed(() => Math.max(1, packed.value.rows + (props.span ? 1 : 0)));
 const height = computed(() => 14 + rows.value * LITTLE.row + (props.status ? 13 : 3));
-/** A few sizes are named: enough to read the place of the others. */
-const named = {
-  gauge: ['24', '18', '12', '6', '1/0', '4/0'],
-  metric: ['0.25', '1', '4', '16', '50', '120'],
-};
-const ticks = computed(() => {
-  const own = ticksOn(scale.value, props.ticks, first.value);
-  const labels = ticksOn(
-    scale.value,
-    props.ticks.filter(({ label }) => named[first.value].includes(label)),
-    first.value,
-  );
-  return own.map(({ x }) => ({ x, label: labels.find((label) => label.x === x)?.label ?? null }));
-});
 const told = computed(() => {
   const words = (reach: Schemas['Reach']) =>
     `${sizeWords(reach.from, props.ticks, first.value)} to ${sizeWords(reach.to, props.ticks, first.value)}`;
@@ -97,11 +85,8 @@ const spanBox = computed(() => {
         <path d="M0 0V5" class="hatch-line" />
       </pattern>
     </defs>
-    <path class="base" :d="`M3 11.5H${width - 3}`" />
-    <g v-for="tick in ticks" :key="tick.x">
-      <path class="tick" :d="`M${tick.x} 11.5v${tick.label ? -3 : -2}`" />
-      <text v-if="tick.label" :x="tick.x" y="7">{{ tick.label }}</text>
-    </g>
+    <path class="base" :d="axis.path" />
+    <text v-for="label in axis.labels" :key="label.x" :x="label.x" y="7">{{ label.text }}</text>
     <path v-if="wire !== undefined" class="wire" :d="`M${scale.x(wire)} 11.5V${height - (status ? 8 : 1)}`" />
     <RulerBar v-for="bar in packed.bars" :key="bar.key" :bar="bar" :cross-size="0.62" />
     <template v-if="spanBox">
@@ -126,8 +111,8 @@ const spanBox = computed(() => {
   flex: none;
 }
 
-.base,
-.tick {
+.base {
+  fill: none;
   stroke: var(--tool-edge);
   stroke-width: 0.9;
 }

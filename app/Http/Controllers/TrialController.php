@@ -15,16 +15,16 @@ final class TrialController extends Controller
 
     public function tool(TrialRequest $request): JsonResponse
     {
-        return $this->json($this->trial->tool($this->shop($request), self::item($request, 'tool'), $request->units()));
+        return $this->json($this->trial->tool($this->shop($request), self::item($request, 'tool'), $request->units(), $request->isShapeKnown()));
     }
 
     public function wire(TrialRequest $request): JsonResponse
     {
-        return $this->json($this->trial->wire($this->shop($request), self::item($request, 'wire'), $request->units()));
+        return $this->json($this->trial->wire($this->shop($request), self::item($request, 'wire'), $request->units(), $request->isShapeKnown()));
     }
 
     public function terminal(TrialRequest $request): JsonResponse
     {
-        return $this->json($this->trial->terminal($this->shop($request), self::item($request, 'terminal'), $request->units()));
+        return $this->json($this->trial->terminal($this->shop($request), self::item($request, 'terminal'), $request->units(), $request->isShapeKnown()));
     }
 }

@@ -14,7 +14,13 @@ final class TrialRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return self::unitRules();
+        return [...self::unitRules(), 'shape' => ['in:known']];
+    }
+
+    /** It was tried before, and only its sizes are others: its shape need not be looked at again. */
+    public function isShapeKnown(): bool
+    {
+        return $this->query('shape') === 'known';
     }
 
     /** @return array<mixed> */

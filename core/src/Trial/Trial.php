@@ -9,6 +9,7 @@ use Gondrik\Core\Match\Crimp\CrimpProfiles;
 use Gondrik\Core\Match\Judge;
 use Gondrik\Core\Match\LineChecks;
 use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\ToolMatch;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\End;
 use Gondrik\Core\Scope\Joint;
@@ -30,22 +31,28 @@ use Gondrik\Core\Wire\Wire;
  * Wires are cut, their sheath and their insulation taken off; a terminal is crimped onto each wire that may go into it, one at a
  * time. How much insulation comes off is not asked, for that is the terminal's.
  */
-final readonly class Trial
+final class Trial
 {
     /** What is done to a wire by itself. */
     private const TO_WIRES = [Operation::Cut, Operation::StripSheath, Operation::Strip];
 
-    private Operations $operations;
+    private readonly Operations $operations;
 
-    private Judge $judge;
+    private readonly Judge $judge;
 
-    private LineChecks $checks;
+    private readonly LineChecks $checks;
 
-    public function __construct(private HouseRules $house)
+    private readonly Conditions $conditions;
+
+    /** @var array<string, ToolMatch> by tool and work: rings of one band are judged alike, whatever their holes */
+    private array $known = [];
+
+    public function __construct(private readonly HouseRules $house)
     {
         $this->operations = new Operations($house);
         $this->judge = new Judge($this->operations, $house);
         $this->checks = new LineChecks($house);
+        $this->conditions = new Conditions();
     }
 
     /**
@@ -68,10 +75,8 @@ final readonly class Trial
             return $tried;
         }
         foreach ($terminals as $terminal) {
-            if ($this->isFor($tool, $terminal->class)) {
-                foreach ($wires as $wire) {
-                    $tried = [...$tried, ...$this->onTerminal($tool, $wire, $terminal)];
-                }
+            foreach ($this->isFor($tool, $terminal->class) ? self::within($terminal, $wires) : [] as $wire) {
+                $tried = [...$tried, ...$this->onTerminal($tool, $wire, $terminal)];
             }
         }
 
@@ -106,9 +111,10 @@ final readonly class Trial
     public function ofTerminal(Terminal $terminal, array $wires, array $tools): array
     {
         $tried = [];
+        $within = self::within($terminal, $wires);
         foreach ($tools as $tool) {
             if ($tool->capabilitiesFor(Operation::Crimp) !== [] && $this->isFor($tool, $terminal->class)) {
-                foreach ($wires as $wire) {
+                foreach ($within as $wire) {
                     $tried = [...$tried, ...$this->onTerminal($tool, $wire, $terminal)];
                 }
             }
@@ -136,10 +142,6 @@ final readonly class Trial
     /** @return list<Tried> one, or none where the wire does not belong into the terminal */
     private function onTerminal(Tool $tool, Wire $wire, Terminal $terminal): array
     {
-        // Most do not, by their sizes: the other checks need not be asked.
-        if (!$terminal->size->standingOf($wire->size)->isInside()) {
-            return [];
-        }
         $line = self::line($wire, $terminal);
         foreach ($this->checks->of($line) as $check) {
             if ($check->fit === Fit::Unsuitable) {
@@ -148,6 +150,25 @@ final readonly class Trial
         }
 
         return $this->on($tool, Operation::Crimp, $line, $terminal);
+    }
+
+    /**
+     * Most wires do not belong into a terminal by their size alone: the other checks need not be asked. Each size is looked at once.
+     *
+     * @param list<Wire> $wires
+     *
+     * @return list<Wire>
+     */
+    private static function within(Terminal $terminal, array $wires): array
+    {
+        $fits = $within = [];
+        foreach ($wires as $wire) {
+            if ($fits[$wire->size->written] ??= $terminal->size->standingOf($wire->size)->isInside()) {
+                $within[] = $wire;
+            }
+        }
+
+        return $within;
     }
 
     /** @return list<Tried> */
@@ -160,7 +181,10 @@ final readonly class Trial
             return [];
         }
 
-        return [new Tried($operation, $line->wire, $terminal, $this->judge->match($tool, $operation, $rules->work($line, $end, new Conditions())))];
+        $work = $rules->work($line, $end, $this->conditions);
+        $match = $this->known[$tool->id . '|' . $operation->value . '|' . $work->key()] ??= $this->judge->match($tool, $operation, $work);
+
+        return [new Tried($operation, $line->wire, $terminal, $match)];
     }
 
     /** As many in the barrel as it must have: a twin ferrule takes two. */

@@ -24,7 +24,8 @@ export interface RulerRange {
   label: string;
   code?: string | null;
   text: string | undefined;
-  proven?: { path: string; text: string | undefined };
+  /** Where and how it was proven, beside what. */
+  proven?: { path: string; text: string | undefined; remark?: string };
   /** It can be taken away. */
   isOneOfMany?: boolean;
 }
@@ -366,7 +367,9 @@ const seriesLength = (family: Family) => props.ticks.filter((tick) => tick.famil
           @keydown="press(bar, 'whole', $event)"
           @keyup="emit('settle')"
           @focus="emit('select', bar.range.path)"
-        />
+        >
+          <title v-if="bar.isProven && bar.range.proven?.remark">{{ bar.range.proven.remark }}</title>
+        </rect>
         <rect
           v-if="!bar.isProven && bandOf(bar.range.code ?? null)"
           class="swatch"
@@ -529,7 +532,6 @@ svg {
   fill: var(--tool-edge);
   stroke: none;
   cursor: default;
-  pointer-events: none;
 }
 
 .chosen .body {

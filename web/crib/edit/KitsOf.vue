@@ -72,6 +72,9 @@ const problem = computed(() => (write.error.value ? problemOf(write.error.value)
         </span>
       </li>
     </ul>
+    <RouterLink v-if="!isReadonly" :to="{ name: 'things', params: { list: 'kits' } }"
+      >Kits as a table</RouterLink
+    >
     <p v-if="problem" class="problem" role="alert">Not written: {{ refusal(problem) }}</p>
   </section>
 </template>

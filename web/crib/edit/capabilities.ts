@@ -133,7 +133,9 @@ type Nest = { label: string; code?: string; size?: string; proven?: string };
 /** Lanes of the ruler of one capability, by what is printed on it and what is proven. */
 export function lanesOf(capability: Draft, base: string): EditLane[] {
   const text = (key: string) => capability[key] as string | undefined;
-  const inside = { path: `${base}/proven`, text: text('proven') };
+  const note = text('note');
+  const remark = note === undefined ? {} : { remark: note };
+  const inside = { path: `${base}/proven`, text: text('proven'), ...remark };
   const one = (key: string, title: string, proven?: RulerRange['proven'], adds?: string): EditLane => ({
     key: `${base}/${key}`,
     title,
@@ -191,7 +193,7 @@ export function lanesOf(capability: Draft, base: string): EditLane[] {
               label: nest.label,
               code: nest.code ?? null,
               text: nest.size,
-              proven: { path: `${base}/nests/${at}/proven`, text: nest.proven },
+              proven: { path: `${base}/nests/${at}/proven`, text: nest.proven, ...remark },
               isOneOfMany: true,
             },
           ],

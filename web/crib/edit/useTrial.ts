@@ -9,6 +9,11 @@ interface Trials {
   tools: Schemas['ToolTrial'];
 }
 
+/** What dragging changes: all else of a draft is its shape. */
+const SIZES = ['size', 'single', 'multi', 'proven', 'solid', 'stranded'];
+const shapeOf = (draft: Draft) =>
+  JSON.stringify(draft, (key, value: unknown) => (SIZES.includes(key) ? typeof value : value));
+
 /**
  * What a draft would be to the rest of the shop, while somebody drags: one request at a time, and after it one for what the draft
  * has become since. What was answered last stays until the next answer; what is wrong with the draft is told instead.
@@ -19,6 +24,8 @@ export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft
   const isOut = shallowRef(false);
   let isAsking = false;
   let isBehind = false;
+  /** Of the last draft that nothing was wrong with. */
+  let sound: string | null = null;
 
   async function ask(): Promise<void> {
     if (draft.value === null) return;
@@ -27,16 +34,18 @@ export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft
       return;
     }
     isAsking = true;
+    const shape = shapeOf(draft.value);
     try {
       const tried = await answer(
         api.POST(`/trials/${list}` as '/trials/tools', {
-          params: { query: units.value },
+          params: { query: { ...units.value, ...(shape === sound ? { shape: 'known' as const } : {}) } },
           body: draft.value as Schemas['ToolDraft'],
         }),
       );
       trial.value = tried as Trials[List];
       problems.value = [];
       isOut.value = false;
+      sound = shape;
     } catch (error) {
       problems.value = error instanceof ApiProblem ? (error.problem.problems ?? []) : [];
       isOut.value = problems.value.length === 0;

@@ -1,0 +1,78 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { mount } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import { expect, it, vi } from 'vitest';
+import { nextTick } from 'vue';
+import { createVuetify } from 'vuetify';
+import { ticks, tools } from '../crib.fixture';
+import { valueAt, type Draft } from './paths';
+import ToolEditor from './ToolEditor.vue';
+
+vi.mock('@/api/client', async (original) => ({
+  ...(await original<typeof import('@/api/client')>()),
+  api: { GET: () => new Promise(() => undefined) },
+}));
+
+const shown = (tool: Draft, isReadonly = false) =>
+  mount(ToolEditor, {
+    props: {
+      tool,
+      ticks,
+      units: { length: 'inch', force: 'lbf' },
+      problems: [],
+      trial: undefined,
+      isReadonly,
+      isNew: false,
+      hasCosts: true,
+    },
+    global: {
+      plugins: [createPinia(), createVuetify(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+    },
+  });
+
+it('leaves every tool as it is that somebody only looks through, in whatever units', async () => {
+  for (const tool of (tools as unknown as Draft[]).filter((_, at) => at % 6 === 0)) {
+    const view = shown(tool);
+    for (const { element } of view.findAll('input:not([type=checkbox])'))
+      for (const event of ['focus', 'change', 'blur']) element.dispatchEvent(new Event(event));
+    await nextTick();
+    expect(view.emitted('change') ?? [], String(tool.id)).toEqual([]);
+    view.unmount();
+  }
+});
+
+it('changes what was typed and nothing else', async () => {
+  const tool = (tools as unknown as Draft[]).find(({ id }) => id === 'oval-ratchet') as Draft;
+  const view = shown(tool);
+  const mass = view.get('input[aria-label="Mass"]');
+  await mass.setValue('0.6 kg');
+  await mass.trigger('change');
+  expect(view.emitted('change')?.at(-1)?.[0]).toEqual({ ...tool, massGrams: 600 });
+  const force = view.get('input[aria-label="Grip force"]');
+  await force.setValue('40');
+  await force.trigger('change');
+  expect(view.emitted('change')?.at(-1)?.[0]).toEqual({ ...tool, gripForce: 177.9289 });
+  await force.setValue('strong');
+  await force.trigger('change');
+  expect(view.emitted('change')).toHaveLength(2);
+  expect(view.text()).toContain('wants a force, like 180 N or 40 lbf');
+});
+
+it('moves the end of a bar by keys, from one size of the trade to the next', async () => {
+  const tool = (tools as unknown as Draft[]).find(({ id }) => id === 'oval-ratchet') as Draft;
+  const view = shown(tool);
+  await view.get('[aria-label="blue, thick end, AWG"]').trigger('keydown', { key: 'ArrowRight' });
+  const next = view.emitted('change')?.at(-1)?.[0];
+  const sizes = [0, 1, 2].map((nest) => valueAt(next, `capabilities/0/nests/${nest}/size`));
+  expect(sizes).toEqual(['22-16 AWG / 0.5-1.5 mm2', '16-12 AWG / 1.5-2.5 mm2', '12-10 AWG / 4-6 mm2']);
+});
+
+it('shows a reader everything and lets nothing be taken hold of', () => {
+  const tool = (tools as unknown as Draft[]).find(({ id }) => id === 'notch-10-18') as Draft;
+  const view = shown(tool, true);
+  expect(view.findAll('[role=slider]')).toHaveLength(0);
+  expect(view.findAll('input:not([readonly]):not([disabled])')).toHaveLength(0);
+  expect(view.findAll('button')).toSatisfy((buttons: { attributes: (name: string) => unknown }[]) =>
+    buttons.every((button) => button.attributes('disabled') !== undefined),
+  );
+});

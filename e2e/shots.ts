@@ -76,11 +76,11 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByRole('grid').waitFor();
   await shoot('crib');
   for (const [name, address, seen] of [
-    ['crib-tool-nests', '/crib/tools/roll-fine', 'Makes'],
-    ['crib-tool-notches', '/crib/tools/notch-10-18', 'Strips'],
-    ['crib-wire', '/crib/wires/heat-3x1.5', 'Used in'],
-    ['crib-terminal', '/crib/terminals/ring-blue-m5', 'Used in'],
-    ['crib-shelf', '/crib/shelf/tools?one=oval-ratchet', 'Common practice'],
+    ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
+    ['crib-tool-notches', '/crib/tools/notch-10-18', /^Strips \d/],
+    ['crib-wire', '/crib/wires/heat-3x1.5', /^Used in/],
+    ['crib-terminal', '/crib/terminals/ring-blue-m5', /^Used in/],
+    ['crib-shelf', '/crib/shelf/tools?one=oval-ratchet', /^Common practice/],
   ] as const) {
     await page.goto(address);
     await page.getByText(seen).first().waitFor();

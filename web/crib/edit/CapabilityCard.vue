@@ -21,6 +21,7 @@ import EditPick from './EditPick.vue';
 import EditToggles from './EditToggles.vue';
 import HolesTable from './HolesTable.vue';
 import NestsTable from './NestsTable.vue';
+import { trialWords } from './trialWords';
 import { problemAt, valueAt, withoutMember, withValue, type Draft } from './paths';
 
 /** One capability of a tool: its sizes as a ruler to draw on, beside it what else is set, below it its holes or nests one by one. */
@@ -73,6 +74,13 @@ function words(field: FieldSpec, text: string | number | undefined): void {
     .filter(Boolean);
   put(`${base.value}/${field.key}`, list);
 }
+
+/** What the remark is about, where something is proven. */
+const isProven = computed(
+  () =>
+    said('proven') !== undefined ||
+    ((said('nests') as { proven?: string }[] | undefined) ?? []).some(({ proven }) => proven !== undefined),
+);
 
 const marks = computed(() =>
   props.trial?.about === 'wires'
@@ -127,6 +135,7 @@ function makeHoles(): void {
       >
         <option v-for="one in orderOfWork" :key="one" :value="one">{{ operationWords[one] }}</option>
       </select>
+      <span v-if="trial" class="said muted">{{ trialWords(trial) }}</span>
       <span v-if="problemAt(problems, base)" class="told" role="alert">{{ problemAt(problems, base) }}</span>
       <v-btn
         v-if="!isReadonly"
@@ -298,7 +307,7 @@ function makeHoles(): void {
       />
       <EditField
         class="wide"
-        :label="said('proven') ? 'Remark: where and how it was proven' : 'Remark'"
+        :label="isProven ? 'Remark: where and how it was proven' : 'Remark'"
         :value="said('note')"
         :problem="problem('note')"
         :is-readonly
@@ -342,6 +351,10 @@ header select {
 .told {
   color: var(--hole);
   font-size: 12.5px;
+}
+
+.said {
+  font-size: 13px;
 }
 
 .fields {

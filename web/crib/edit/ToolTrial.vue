@@ -2,34 +2,28 @@
 import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted, prose } from '@/shared/pretty';
-import { markOfFit, operationWords } from '@/shared/status';
+import { markOfFit } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
+import { trialWords, triedGroups } from './trialWords';
 
 /** What the core says of the shop's own wires and terminals under a tool, while it is drawn: in numbers, and why not, one by one. */
 const props = defineProps<{ trial: Schemas['ToolTrial']; isBehind: boolean }>();
 
 const fits = ['unsuitable', 'makeshift', 'proper'] as const;
-const verbs: Partial<Record<Schemas['Operation'], string>> = {
-  cut: 'Cuts',
-  'strip-sheath': 'Takes the sheath off',
-  strip: 'Strips',
-  crimp: 'Makes',
-};
 const operations = computed(() =>
   props.trial.operations.map((operation) => ({
     ...operation,
-    said: `${verbs[operation.op] ?? operationWords[operation.op]} ${operation.proper} of your ${counted(operation.of, operation.about === 'wires' ? 'wire' : 'terminal')}`,
+    said: trialWords(operation),
     groups: fits
-      .map((fit) => ({ fit, tried: operation.tried.filter((one) => one.fit === fit) }))
-      .filter(({ tried }) => tried.length),
+      .map((fit) => {
+        const tried = operation.tried.filter((one) => one.fit === fit);
+        return { fit, count: tried.length, told: triedGroups(tried, props.trial.names) };
+      })
+      .filter(({ count }) => count),
   })),
 );
 const share = (operation: Schemas['TrialOperation'], fit: Schemas['Fit']) =>
   operation.of ? `${(100 * operation[fit]) / operation.of}%` : '0';
-const nameOf = ({ wire, terminal }: Schemas['TriedFit']) =>
-  terminal
-    ? `${props.trial.names.terminals[terminal] ?? terminal} on ${props.trial.names.wires[wire] ?? wire}`
-    : (props.trial.names.wires[wire] ?? wire);
 const groupWords = { unsuitable: 'does not', makeshift: 'only just', proper: 'does' };
 const opened = ref<Record<string, boolean>>({});
 const isOpen = (op: string, fit: string) => opened.value[`${op} ${fit}`] ?? fit !== 'proper';
@@ -54,19 +48,22 @@ const toggle = (op: string, fit: string, event: Event) =>
         <i class="makeshift" :style="{ width: share(operation, 'makeshift') }" />
       </div>
       <details
-        v-for="{ fit, tried } in operation.groups"
+        v-for="{ fit, count, told } in operation.groups"
         :key="fit"
         :open="isOpen(operation.op, fit)"
         @toggle="toggle(operation.op, fit, $event)"
       >
         <summary>
-          <StatusMark :status="markOfFit[fit]" silent :size="11" /> {{ groupWords[fit] }} ({{ tried.length }})
+          <StatusMark :status="markOfFit[fit]" silent :size="11" /> {{ groupWords[fit] }} ({{ count }})
         </summary>
         <ul>
-          <li v-for="one in tried" :key="`${one.wire} ${one.terminal}`">
-            {{ nameOf(one)
+          <li v-for="one in told" :key="one.key">
+            {{ one.title
             }}<template v-if="one.position && fit !== 'unsuitable'">, “{{ one.position }}”</template>
             <span v-if="one.text" class="muted">{{ prose(one.text) }}</span>
+            <span v-if="one.wires.length" class="muted" :title="one.wires.join(', ')">
+              with {{ one.wires.length > 2 ? counted(one.wires.length, 'wire') : one.wires.join(', ') }}
+            </span>
           </li>
         </ul>
       </details>

@@ -180,3 +180,48 @@ it('finds the head of a table below what stands above it', function (): void {
     expect(ListMapping::headOf(Wire::class, [['Stock list'], ['', ''], ['Part', 'Gauge', 'Insulation'], ['a', '12', 'pvc']]))->toBe(2)
         ->and(ListMapping::headOf(Wire::class, [['one', 'two'], ['three', 'four']]))->toBeNull();
 });
+
+it('tells whatever stands in a cell at that cell, and never breaks on it', function (string $of, int $seed): void {
+    $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
+    $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed, 12, 8), JSON_THROW_ON_ERROR));
+    $things = ['wire' => $workbook->wires, 'terminal' => $workbook->terminals, 'tool' => $workbook->tools, 'kit' => $workbook->kits, 'line' => $workbook->scopes[0]->lines][$of];
+    [$names] = $table = (new ListWriter(LISTS[$of]))->table($things);
+    $rows = array_slice($table, 1);
+    $odd = ['', '?', '-1', '1e400', '9999999999999999999', '12', '12 mm', '=1', "'", 'none', '[', '["a",1]', '; ;', "a\nb: c", 'ja', "\u{202e}x", str_repeat('x', 3000), '1,000', 'crimp', 'red', '0'];
+    foreach (range(1, 40) as $round) {
+        $mangled = $rows;
+        $row = $random->getInt(0, count($rows) - 1);
+        $column = $random->getInt(0, count($names) - 1);
+        $mangled[$row][$column] = $odd[$random->getInt(0, count($odd) - 1)];
+        foreach ((new ListReader($workbook))->read(ListMapping::recognised(LISTS[$of], $names), $mangled, static fn(string $name): string => 'new') as $one) {
+            foreach ($one->problems as $problem) {
+                expect($problem->row)->toBeLessThan(count($rows))->and($problem->column ?? 0)->toBeLessThan(count($names))->and($problem->expected)->not->toBe('');
+            }
+            expect($one->thing === null)->toBe($one->problems !== []);
+        }
+    }
+})->with(array_keys(LISTS))->with([71, 72]);
+
+it('adds up what two rows of one tool say, wherever they stand', function (): void {
+    $names = ['id', 'name', 'kind', 'capability', 'capability.op', 'capability.single', 'capability.method', 'capability.insulation', 'position.label', 'position.solid'];
+    $read = readAs('tool', $names, [
+        ['pliers', 'Pliers', 'pliers', '1', 'cut', '22-10 AWG', '', '', '', ''],
+        ['snips', 'Snips', 'cutter', '1', 'cut', '30-10 AWG', '', '', '', ''],
+        ['pliers', '', '', '2', 'strip', '', 'notch', 'pvc; pe', '10', '10 AWG'],
+        ['pliers', '', '', '2', '', '', '', '', '12', '12 AWG'],
+    ]);
+    expect(array_map(static fn(Listed $one): array => $one->rows, $read))->toBe([[0, 2, 3], [1]])
+        ->and(plain($read[0]->thing)['capabilities'])->toBe([
+            ['op' => 'cut', 'single' => '22-10 AWG'],
+            ['op' => 'strip', 'method' => 'notch', 'insulation' => ['pvc', 'pe'], 'positions' => [['label' => '10', 'solid' => '10 AWG'], ['label' => '12', 'solid' => '12 AWG']]],
+        ]);
+});
+
+it('reads a kit from a row for each of its tools', function (): void {
+    $tools = array_map(static fn(string $id): Tool => new Tool($id, $id, Gondrik\Core\Tool\ToolKind::Other, []), ['a', 'b']);
+    $read = readAs('kit', ['Kit name', 'Part number', 'Qty', 'Mobile'], [['Van 1', 'a', '2', 'yes'], ['', 'b', '', ''], ['Van 2', 'a', '', 'no']], new Workbook(tools: $tools));
+    expect(array_map(static fn(Listed $one): mixed => plain($one->thing), $read))->toBe([
+        ['id' => 'van-1', 'name' => 'Van 1', 'tools' => [['tool' => 'a', 'count' => 2], ['tool' => 'b']]],
+        ['id' => 'van-2', 'name' => 'Van 2', 'tools' => [['tool' => 'a']], 'travels' => false],
+    ]);
+});

@@ -80,7 +80,10 @@ const titleOf = (path: string) =>
   path
     .replace(/[a-zA-Z]+$/, (key) => measures[key] ?? key)
     .replaceAll(/capabilities\/(\d+)/g, (_, at: string) => (Number(at) ? `${Number(at) + 1}.` : ''))
-    .replaceAll(/(nests|positions)\/(\d+)/g, (_, __, at: string) => `no. ${Number(at) + 1}`)
+    .replaceAll(
+      /(nest|position)s\/(\d+)/g,
+      (_, one: string, at: string) => `${one === 'nest' ? 'nest' : 'hole'} ${Number(at) + 1}`,
+    )
     .replaceAll('/', ' ')
     .replaceAll(/([a-z])([A-Z])/g, (_, low: string, high: string) => `${low} ${high.toLowerCase()}`)
     .trim();

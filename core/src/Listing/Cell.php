@@ -134,6 +134,9 @@ final class Cell
             throw new UnreadCell($text, $expected);
         }
         $number = (float) str_replace(',', '.', $part['number']) * (in_array($part['sign'], ['-', '−', '–'], true) ? -1 : 1);
+        if (!is_finite($number)) {
+            throw new UnreadCell($text, $expected);
+        }
         $stated = self::unit($part['unit'] ?? ($part['before'] !== '' ? $part['before'] : (string) $unit));
         if ($stated === '') {
             return $number;

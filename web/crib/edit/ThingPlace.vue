@@ -1,22 +1,20 @@
 <script setup lang="ts">
-import { useMutation, useQuery } from '@tanstack/vue-query';
 import { useEventListener, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, defineAsyncComponent, ref, watch } from 'vue';
+import { computed, defineAsyncComponent } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { answer, api, ApiProblem, isChangedMeanwhile, problemOf } from '@/api/client';
-import { useLastChange, useTicks, useTool, type ThingList } from '@/api/queries';
+import { problemOf } from '@/api/client';
+import { useTicks, type ThingList } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import { omit } from '@/shared/omit';
 import ProblemNote from '@/shared/ProblemNote.vue';
-import { refusal } from '@/shared/refusal';
 import KitsOf from './KitsOf.vue';
 import type { Draft } from './paths';
 import ToolTrial from './ToolTrial.vue';
 import TriedTools from './TriedTools.vue';
-import { useDraft } from './useDraft';
+import { useThing } from './useThing';
 import { useTrial } from './useTrial';
 import UsesPanel from './UsesPanel.vue';
 
@@ -28,11 +26,6 @@ const ToolEditor = defineAsyncComponent(() => import('./ToolEditor.vue'));
 const WireEditor = defineAsyncComponent(() => import('./WireEditor.vue'));
 const TerminalEditor = defineAsyncComponent(() => import('./TerminalEditor.vue'));
 const ones = { wires: 'wire', terminals: 'terminal', tools: 'tool' } as const;
-const begun: Record<ThingList, Draft> = {
-  wires: { name: '', size: '12 AWG', construction: 'stranded', insulation: 'pvc' },
-  terminals: { name: '', class: 'insulated', size: '16-14 AWG / 1.5-2.5 mm2' },
-  tools: { name: '', kind: 'other', capabilities: [] },
-};
 
 const route = useRoute();
 const router = useRouter();
@@ -48,128 +41,35 @@ const isReadonly = computed(() => person.value?.role !== 'lead');
 const hasCosts = computed(() => person.value?.maySetUpTheShop ?? false);
 const ticks = useTicks();
 
-/** What tools cost is not for everybody: who may not see it sees the tool as the list has it. */
-const tool = useTool(computed(() => (list.value === 'tools' ? id.value : null)));
-const query = useQuery({
-  queryKey: ['shop', 'thing', list, id],
-  queryFn: () =>
-    answer(api.GET(`/${list.value}/{id}` as '/tools/{id}', { params: { path: { id: id.value ?? '' } } })),
-  enabled: () => id.value !== null && (list.value !== 'tools' || hasCosts.value),
-});
-const seen = computed<{ thing: Draft; version: string | null } | null>(() => {
-  if (id.value === null) return { thing: begun[list.value], version: null };
-  if (query.data.value)
-    return { thing: omit(query.data.value, 'version') as Draft, version: query.data.value.version };
-  return !hasCosts.value && tool.value ? { thing: tool.value.tool as unknown as Draft, version: null } : null;
-});
-const key = computed(() => `gondrik.draft.${person.value?.id}.${list.value}.${id.value ?? '+'}`);
-const { draft, isChanged, version, change, settle, drop, rebase, ...steps } = useDraft(key, seen);
+const thing = useThing(list, id);
+const { draft, name, change, settle, drop, isChanged, isStale, canUndo, canRedo, write, takeAway } = thing;
+useTitle(() => `${name.value || `A new ${one.value}`} – Gondrik`);
 
+const about = computed(() => `${list.value} ${id.value}`);
 const trials = {
   wires: useTrial(
     'wires',
     computed(() => (list.value === 'wires' ? draft.value : null)),
     units,
+    about,
   ),
   terminals: useTrial(
     'terminals',
     computed(() => (list.value === 'terminals' ? draft.value : null)),
     units,
+    about,
   ),
   tools: useTrial(
     'tools',
     computed(() => (list.value === 'tools' ? draft.value : null)),
     units,
+    about,
   ),
 };
 const now = computed(() => trials[list.value]);
 
-/** Others have changed it since the draft was begun. */
-const isStale = computed(
-  () => isChanged.value && id.value !== null && seen.value !== null && version.value !== seen.value.version,
-);
-const last = useLastChange(computed(() => (isStale.value ? `${list.value}/${id.value}` : null)));
-const whoChanged = computed(() => {
-  const entry = last.data.value?.data[0];
-  return entry
-    ? `${entry.by ?? 'Somebody'} changed it at ${new Date(entry.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
-    : 'Somebody has changed it meanwhile';
-});
+const problems = computed(() => [...now.value.problems.value, ...thing.problems.value]);
 
-const name = computed(() => String(draft.value?.name ?? ''));
-useTitle(() => `${name.value || `A new ${one.value}`} – Gondrik`);
-
-const changeOf = (response: Response) => Number(response.headers.get('Gondrik-Change'));
-const write = useMutation({
-  mutationFn: async (over: string | null = null) => {
-    const body = draft.value as never;
-    const written =
-      id.value === null
-        ? await api.POST(`/${list.value}` as '/tools', { body })
-        : await api.PUT(`/${list.value}/{id}` as '/tools/{id}', {
-            params: { path: { id: id.value }, header: { 'If-Match': `"${over ?? version.value}"` } },
-            body,
-          });
-    const kept = await answer(
-      Promise.resolve(written as typeof written & { data?: { id: string; name: string } }),
-    );
-    return { kept, change: changeOf(written.response), isNew: id.value === null };
-  },
-  onSuccess: async ({ kept, change: number, isNew }) => {
-    drop();
-    if (isNew) await router.replace({ name: 'thing', params: { list: list.value, id: kept.id } });
-    await undo.did(number, `${isNew ? 'Made' : 'Written'}: ${kept.name}`);
-  },
-  onError: (error) => {
-    if (isChangedMeanwhile(error)) void query.refetch();
-  },
-});
-const takeAway = useMutation({
-  mutationFn: async () => {
-    const gone = await api.DELETE(`/${list.value}/{id}` as '/tools/{id}', {
-      params: { path: { id: id.value ?? '' }, header: { 'If-Match': `"${seen.value?.version}"` } },
-    });
-    await answer(Promise.resolve(gone));
-    return changeOf(gone.response);
-  },
-  onSuccess: async (number) => {
-    const said = `Taken away: ${name.value}`;
-    drop();
-    await router.push({ name: 'crib', params: { list: list.value } });
-    await undo.did(number, said);
-  },
-});
-watch([list, id], () => {
-  write.reset();
-  takeAway.reset();
-});
-
-/** What the server refused when it was written, until something else is drawn; then what it says of the draft. */
-const refused = ref<{ draft: Draft | null; problems: { path: string; expected: string }[] }>({
-  draft: null,
-  problems: [],
-});
-watch(write.error, (error) => {
-  const found = error instanceof ApiProblem ? (error.problem.problems ?? []) : [];
-  refused.value = { draft: draft.value, problems: found };
-});
-const problems = computed(() => [
-  ...now.value.problems.value,
-  ...(refused.value.draft === draft.value ? refused.value.problems : []),
-]);
-const failure = computed(() => {
-  const error = write.error.value ?? takeAway.error.value;
-  if (!error || isChangedMeanwhile(error) || (write.error.value && refused.value.draft !== draft.value))
-    return null;
-  return refusal(problemOf(error));
-});
-
-function mine(): void {
-  if (seen.value?.version) {
-    rebase(seen.value.version);
-    write.mutate(seen.value.version);
-  }
-}
 /** Another with the same on it: what was drawn is the draft of a new one. */
 async function copy(): Promise<void> {
   const like = { ...omit(draft.value ?? {}, 'id'), name: `${name.value}, copy` };
@@ -192,8 +92,8 @@ useEventListener(window, 'keydown', (event) => {
     return;
   const isBack = letter === 'z' && !event.shiftKey;
   const isForth = letter === 'y' || (letter === 'z' && event.shiftKey);
-  if (isBack && steps.canUndo.value) steps.undo();
-  else if (isForth && steps.canRedo.value) steps.redo();
+  if (isBack && canUndo.value) thing.undo();
+  else if (isForth && canRedo.value) thing.redo();
   else if (isBack && !isChanged.value) void undo.undo();
   else if (isForth && !isChanged.value) void undo.redo();
   else return;
@@ -212,12 +112,8 @@ useEventListener(window, 'keydown', (event) => {
       <span v-if="isReadonly" class="muted">The shop lead writes the catalogue; you look at it.</span>
       <div v-else class="acts">
         <span v-if="isChanged" class="state" role="status">not written yet</span>
-        <v-btn size="small" variant="text" :disabled="!steps.canUndo.value" @click="steps.undo()"
-          >Back a step</v-btn
-        >
-        <v-btn size="small" variant="text" :disabled="!steps.canRedo.value" @click="steps.redo()"
-          >Forth</v-btn
-        >
+        <v-btn size="small" variant="text" :disabled="!canUndo" @click="thing.undo()">Back a step</v-btn>
+        <v-btn size="small" variant="text" :disabled="!canRedo" @click="thing.redo()">Forth</v-btn>
         <v-btn v-if="isChanged" size="small" variant="text" @click="drop()">Leave it as it was</v-btn>
         <v-btn v-if="id" size="small" variant="text" @click="copy()">Make one like it</v-btn>
         <v-btn
@@ -242,18 +138,19 @@ useEventListener(window, 'keydown', (event) => {
     </header>
     <div v-if="isStale" class="stale" role="alert">
       <p>
-        <strong>{{ whoChanged }}.</strong> Nothing of yours was written over it, and nothing of yours is lost.
+        <strong>{{ thing.whoChanged.value }}.</strong> Nothing of yours was written over it, and nothing of
+        yours is lost.
       </p>
-      <v-btn size="small" :loading="write.isPending.value" @click="mine()">Write mine over it</v-btn>
+      <v-btn size="small" :loading="write.isPending.value" @click="thing.mine()">Write mine over it</v-btn>
       <v-btn size="small" @click="drop()">Take theirs</v-btn>
     </div>
-    <p v-if="failure" class="failure" role="alert">
-      {{ takeAway.error.value ? '' : 'Not written. ' }}{{ failure }}
+    <p v-if="thing.failure.value" class="failure" role="alert">
+      {{ takeAway.error.value ? '' : 'Not written. ' }}{{ thing.failure.value }}
     </p>
     <ProblemNote
-      v-if="query.error.value && !seen"
-      :problem="problemOf(query.error.value)"
-      @retry="query.refetch()"
+      v-if="thing.query.error.value && !thing.seen.value"
+      :problem="problemOf(thing.query.error.value)"
+      @retry="thing.query.refetch()"
     />
     <div v-if="draft" class="parts">
       <div class="main">
@@ -320,7 +217,7 @@ useEventListener(window, 'keydown', (event) => {
           v-if="list === 'tools' && id"
           :tool="id"
           :name
-          :held="tool?.kits ?? []"
+          :held="thing.tool.value?.kits ?? []"
           :is-readonly="!person?.maySetUpTheShop"
         />
         <UsesPanel

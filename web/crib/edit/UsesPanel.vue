@@ -73,7 +73,7 @@ const problem = computed(() => (merge.error.value ? problemOf(merge.error.value)
     <ul>
       <li v-for="place in places" :key="place.title">
         <RouterLink :to="place.to">{{ place.title }}</RouterLink>
-        <small v-if="place.count" class="muted"> {{ counted(place.count, 'line') }}</small>
+        <small v-if="place.count" class="muted">, {{ counted(place.count, 'line') }}</small>
       </li>
     </ul>
     <p v-if="uses && uses.count > uses.uses.length" class="muted">
@@ -130,10 +130,6 @@ h3 {
 
 ul {
   list-style: none;
-}
-
-li small {
-  margin-left: 6px;
 }
 
 .twin {

@@ -29,12 +29,15 @@ function server() {
   };
 }
 const units = ref({ length: 'mm', force: 'N' } as const);
+const about = ref('tools a');
 
 it('asks one at a time, and after it only for what the draft is by then', async () => {
   const { asked, answer } = server();
   const draft = shallowRef<Draft | null>({ name: '1' });
   const scope = effectScope();
-  const { trial } = scope.run(() => useTrial('tools', draft, units)) as ReturnType<typeof useTrial<'tools'>>;
+  const { trial } = scope.run(() => useTrial('tools', draft, units, about)) as ReturnType<
+    typeof useTrial<'tools'>
+  >;
   for (const name of ['2', '3', '4']) {
     draft.value = { name };
     await flushPromises();
@@ -53,7 +56,7 @@ it('tells what is wrong with the draft, keeps the last answer, and goes on', asy
   const { answer } = server();
   const draft = shallowRef<Draft | null>({ name: '1' });
   const scope = effectScope();
-  const { trial, problems, isOut } = scope.run(() => useTrial('tools', draft, units)) as ReturnType<
+  const { trial, problems, isOut } = scope.run(() => useTrial('tools', draft, units, about)) as ReturnType<
     typeof useTrial<'tools'>
   >;
   await answer(200, { operations: ['good'] });
@@ -71,5 +74,26 @@ it('tells what is wrong with the draft, keeps the last answer, and goes on', asy
   await flushPromises();
   await answer(200, { operations: ['again'] });
   expect([trial.value, isOut.value]).toEqual([{ operations: ['again'] }, false]);
+  scope.stop();
+});
+
+it('never shows of one thing what was answered of another', async () => {
+  const { answer } = server();
+  const draft = shallowRef<Draft | null>({ name: 'a' });
+  const scope = effectScope();
+  const { trial } = scope.run(() => useTrial('tools', draft, units, about)) as ReturnType<
+    typeof useTrial<'tools'>
+  >;
+  await answer(200, { operations: ['of a'] });
+  draft.value = { name: 'a, drawn' };
+  await flushPromises();
+  about.value = 'tools b';
+  draft.value = { name: 'b' };
+  await flushPromises();
+  expect(trial.value).toBeUndefined();
+  await answer(200, { operations: ['of a, drawn'] });
+  expect(trial.value).toBeUndefined();
+  await answer(200, { operations: ['of b'] });
+  expect(trial.value).toEqual({ operations: ['of b'] });
   scope.stop();
 });

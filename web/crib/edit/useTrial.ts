@@ -18,7 +18,13 @@ const shapeOf = (draft: Draft) =>
  * What a draft would be to the rest of the shop, while somebody drags: one request at a time, and after it one for what the draft
  * has become since. What was answered last stays until the next answer; what is wrong with the draft is told instead.
  */
-export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft | null>, units: Ref<Units>) {
+export function useTrial<List extends keyof Trials>(
+  list: List,
+  draft: Ref<Draft | null>,
+  units: Ref<Units>,
+  /** Which thing it is a draft of: never is one judged by the answer for another. */
+  about: Ref<string>,
+) {
   const trial = shallowRef<Trials[List]>();
   const problems = shallowRef<{ path: string; expected: string }[]>([]);
   const isOut = shallowRef(false);
@@ -35,6 +41,7 @@ export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft
     }
     isAsking = true;
     const shape = shapeOf(draft.value);
+    const asked = about.value;
     try {
       const tried = await answer(
         api.POST(`/trials/${list}` as '/trials/tools', {
@@ -42,11 +49,13 @@ export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft
           body: draft.value as Schemas['ToolDraft'],
         }),
       );
+      if (asked !== about.value) return;
       trial.value = tried as Trials[List];
       problems.value = [];
       isOut.value = false;
       sound = shape;
     } catch (error) {
+      if (asked !== about.value) return;
       problems.value = error instanceof ApiProblem ? (error.problem.problems ?? []) : [];
       isOut.value = problems.value.length === 0;
     } finally {
@@ -57,6 +66,11 @@ export function useTrial<List extends keyof Trials>(list: List, draft: Ref<Draft
       }
     }
   }
+  watch(about, () => {
+    trial.value = undefined;
+    problems.value = [];
+    sound = null;
+  });
   watch([draft, units], () => void ask(), { immediate: true });
 
   return { trial, problems, isOut };

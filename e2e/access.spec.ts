@@ -47,6 +47,7 @@ for (const theme of ['light', 'dark'] as const) {
         ['a tool', '/crib/tools/roll-fine'],
         ['a wire', '/crib/wires/heat-3x1.5'],
         ['a terminal', '/crib/terminals/ring-blue-m5'],
+        ['a kit', '/crib/kits/pylon-backpack'],
         ['the shelf', '/crib/shelf/tools?one=oval-ratchet'],
         ['Shop', '/shop'],
       ] as const) {

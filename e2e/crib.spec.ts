@@ -235,6 +235,36 @@ test.describe('the lead', () => {
     await expect(page.getByText('Taken back: Taken: 2 wires')).toBeVisible();
   });
 
+  test('packs a kit, sees what it weighs and lacks, and holds it against the work', async ({ page }) => {
+    await page.goto('/crib/kits');
+    await expect(page.getByRole('grid')).toContainText('Pylon backpack');
+    await page.getByRole('button', { name: 'Make a kit' }).click();
+    await page.getByRole('textbox', { name: 'Name', exact: true }).fill('Press case');
+    const add = page.getByLabel('A tool to put in');
+    await add.fill('hexagon dies 10');
+    await page.getByRole('button', { name: 'Hexagon dies for the press, 10–95 mm²' }).click();
+    const whole = page.getByRole('region', { name: 'The kit as a whole' });
+    await expect(whole).toContainText('1.20 kg');
+    await expect(whole).toContainText('requires “Hydraulic hand press, frame”, which is not in it');
+    await add.fill('press frame');
+    await expect(
+      page.getByRole('button', { name: 'Hydraulic hand press, frame', exact: true }),
+    ).toBeVisible();
+    await add.press('Enter');
+    await expect(whole).toContainText('4.40 kg');
+    await expect(whole).not.toContainText('which is not in it');
+    await page.getByRole('button', { name: 'Hydraulic hand press, frame up' }).click();
+    await page.getByRole('button', { name: 'One Hexagon dies for the press, 10–95 mm² more' }).click();
+    await expect(whole).toContainText('5.60 kg');
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await expect(page.getByText('Made: Press case')).toBeVisible();
+    await page.getByRole('link', { name: 'Hold it against the work' }).click();
+    await expect(page).toHaveURL(/cover\?kit=press-case/);
+    await page.goto('/crib/kits/press-case');
+    await expect(page.getByRole('listitem').filter({ hasText: 'Hydraulic hand press, frame' })).toBeVisible();
+    await takeAway(page, 'Press case');
+  });
+
   test('two at one tool: the second sees what changed, and nothing of either is lost', async ({
     page,
     browser,

@@ -340,6 +340,7 @@ test.describe('the lead', () => {
     await panel.getByLabel('Torque').fill('9 lbf·in');
     await panel.getByLabel('Torque').press('Enter');
     await expect(panel.getByLabel('Torque')).toHaveValue('9 lbf·in');
+    await expect(page.locator('[data-cell="heat-15/torque"]')).toHaveText('9 lbf·in');
     await panel.getByRole('button', { name: 'A step by hand' }).click();
     await panel.getByLabel('Which step').selectOption('pull test');
     await panel.getByLabel('Why').last().fill('asked for by the inspector');

@@ -28,6 +28,9 @@ export const router = createRouter({
       name: 'make',
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
+    { path: '/crib/kits', name: 'kits', component: () => import('./crib/kits/KitsPlace.vue') },
+    { path: '/crib/make/kits', name: 'make-kit', component: () => import('./crib/kits/KitPlace.vue') },
+    { path: '/crib/kits/:id', name: 'kit', component: () => import('./crib/kits/KitPlace.vue') },
     {
       path: '/crib/:list(wires|terminals|tools)/:id',
       name: 'thing',

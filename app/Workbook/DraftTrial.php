@@ -47,6 +47,7 @@ final readonly class DraftTrial
         return [
             'operations' => (new TrialWriter($units))->ofTool($tried),
             'lanes' => (new RulerWriter($units))->lanes(ToolRuler::of($tool)),
+            'first' => max(count($catalogue->wires), count($catalogue->terminals)) === self::MOST ? self::MOST : null,
             'names' => ['wires' => (object) array_column($catalogue->wires, 'name', 'id'), 'terminals' => (object) array_column($catalogue->terminals, 'name', 'id')],
         ];
     }

@@ -44,7 +44,8 @@ final readonly class Merging
             $this->words->pass($locked, $list, $id, $into);
             $order = new Order(array_map(strval(...), array_values(ShopWorkbook::of($locked, $list)->orderBy('position')->pluck('code')->all())));
 
-            return $this->changes->write($locked, Event::Merged, [...$changes, new Change(new Place($list->value, $id), $goes, null, $order->before($id))], ['from' => $id, 'into' => $into]);
+            // What goes stands first: of a long list of changes the history tells the first.
+            return $this->changes->write($locked, Event::Merged, [new Change(new Place($list->value, $id), $goes, null, $order->before($id)), ...$changes], ['from' => $id, 'into' => $into]);
         });
     }
 

@@ -225,6 +225,8 @@ it('merges two that are one, and takes that back', function (string $list, strin
         ->and($count)->toBeGreaterThan(0)->and($merged->json('changed'))->toBe($count)
         ->and($this->getJson("/api/v1/{$list}/{$into}/uses")->json('count'))->toBe($count);
     $this->getJson("/api/v1/{$list}/{$from}")->assertNotFound();
+    $history = $this->getJson('/api/v1/history?most=1');
+    expect(OpenApi::mismatch($history, 'get', '/history'))->toBe('')->and($history->json('data.0'))->toMatchArray(['event' => 'merged', 'from' => $from, 'into' => $into]);
     $this->postJson('/api/v1/history/' . $merged->json('change') . '/undo')->assertOk();
     expect($this->getJson('/api/v1/workbook')->json())->toBe($before);
 })->with([
@@ -251,7 +253,7 @@ it('merges nothing into itself, into nothing, or into what its lines cannot have
     $this->postJson('/api/v1/wires/hookup-16/merge', ['into' => 'hookup-16'])->assertUnprocessable();
     $this->postJson('/api/v1/wires/hookup-16/merge', ['into' => 'gone'])->assertNotFound();
     // A splice has two wires, and a ring has one end.
-    $this->postJson('/api/v1/terminals/butt-blue-seal/merge', ['into' => 'ring-blue-m5'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'changes/0/line/wireB');
+    $this->postJson('/api/v1/terminals/butt-blue-seal/merge', ['into' => 'ring-blue-m5'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'changes/1/line/wireB');
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
 });
 

@@ -170,7 +170,9 @@ export function useKeptLines(scope: Ref<string | null>) {
   });
   /** In the order of the scope; what is not there yet is waited for. */
   return async () => {
-    const { data } = query.data.value ? { data: query.data.value } : await query.refetch();
+    // While it is read anew, what was there before is not what was seen last.
+    const isFresh = query.data.value !== undefined && !query.isFetching.value;
+    const { data } = isFresh ? { data: query.data.value } : await query.refetch({ cancelRefetch: false });
     return data?.data ?? [];
   };
 }
@@ -345,4 +347,15 @@ export function useBuiltIn(list: Ref<ThingList>) {
     queryKey: [SHOP, shop, 'built-in', list],
     queryFn: () => answer(api.GET('/catalogue/{list}', { params: { path: { list: list.value } } })),
   });
+}
+
+/** All tools of the shop by their ids, with what counts for a kit of them. */
+export function useToolsById() {
+  const { pages } = useThings(
+    computed(() => 'tools' as const),
+    computed(() => ''),
+  );
+  return computed(
+    () => new Map(pages.value.flatMap(({ data }) => data.map(({ id, tool }) => [id, tool] as const))),
+  );
 }

@@ -1571,10 +1571,13 @@ export interface components {
             changes: components["schemas"]["HistoryChange"][];
             count: number;
             undoes?: number;
+            /** @description Of a copy or a merge: the id of the one that it came from; "built-in" of what was taken over */
             from?: string;
             import?: string;
             file?: string;
             counts?: Record<string, never>;
+            /** @description Of two that are one: the id of the one that stays */
+            into?: string;
         };
         /** @description Figures as they were typed, beside the same in SI; kept where they say the same. */
         TypedFigures: {
@@ -1688,6 +1691,8 @@ export interface components {
                     [key: string]: string;
                 };
             };
+            /** @description So many wires and terminals were tried, where the shop has more */
+            first: number | null;
         };
         /** @description What the first tools of the shop would do to a wire, and its diameters */
         WireTrial: {

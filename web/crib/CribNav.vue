@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import type { ThingList } from '@/api/queries';
+import { listRoute } from './edit/routes';
 
 /** The parts of the crib: what the shop has of each kind, and the shelf from which it can be taken. */
 defineProps<{ list: ThingList | 'kits'; isShelf?: boolean }>();
-const titles: [ThingList, string][] = [
+const titles: [ThingList | 'kits', string][] = [
   ['tools', 'Tools'],
   ['wires', 'Wires'],
   ['terminals', 'Terminals'],
+  ['kits', 'Kits'],
 ];
 </script>
 
@@ -15,7 +17,7 @@ const titles: [ThingList, string][] = [
     <RouterLink
       v-for="[name, title] in titles"
       :key="name"
-      :to="{ name: 'crib', params: { list: name } }"
+      :to="listRoute(name)"
       :class="{ here: !isShelf && name === list }"
       :aria-current="!isShelf && name === list ? 'page' : undefined"
       >{{ title }}</RouterLink

@@ -24,6 +24,10 @@ it('tells an entry in a few words', () => {
   expect(entryWords({ ...entry, event: 'imported', changes: [], count: 0, file: 'shop.json' })).toBe(
     'Brought in: shop.json',
   );
+  const gone = { list: 'wires', id: 'w2', before: { name: 'Twice' }, after: null };
+  expect(entryWords({ ...entry, event: 'merged', changes: [gone, change], count: 2 })).toBe(
+    'Merged into another: wire “Twice”',
+  );
 });
 
 it('tells key by key what was and what is', () => {

@@ -39,12 +39,14 @@ export const changeWords = (change: Change): string =>
 
 /** An entry in a few words. */
 export function entryWords({ event, changes, count, file, undoes }: Entry): string {
-  const verb = verbs[event];
+  // Of two things that are one, the one that is gone is named; of scopes the one that was put away.
+  const gone = event === 'merged' ? changes.find(({ after }) => after === null) : undefined;
+  const verb = gone ? 'Merged into another' : verbs[event];
   if (file !== undefined) return `${verb}: ${file}`;
   const [first] = changes;
   const what =
     first && (count === 1 || event === 'copied' || event === 'merged')
-      ? changeWords(changes.find(({ list }) => list === 'scopes') ?? first)
+      ? changeWords(gone ?? changes.find(({ list }) => list === 'scopes') ?? first)
       : counted(count, first?.list === 'lines' ? 'line' : 'thing');
   return `${verb}: ${what}${undoes === undefined ? '' : ` (entry ${undoes})`}`;
 }

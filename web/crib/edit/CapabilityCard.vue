@@ -33,6 +33,8 @@ const props = defineProps<{
   problems: { path: string; expected: string }[];
   trial: Schemas['TrialOperation'] | undefined;
   names: Record<string, string>;
+  /** The shop has more than were tried. */
+  isPart: boolean;
   isReadonly: boolean;
 }>();
 const emit = defineEmits<{
@@ -135,7 +137,7 @@ function makeHoles(): void {
       >
         <option v-for="one in orderOfWork" :key="one" :value="one">{{ operationWords[one] }}</option>
       </select>
-      <span v-if="trial" class="said muted">{{ trialWords(trial) }}</span>
+      <span v-if="trial" class="said muted">{{ trialWords(trial, isPart) }}</span>
       <span v-if="problemAt(problems, base)" class="told" role="alert">{{ problemAt(problems, base) }}</span>
       <v-btn
         v-if="!isReadonly"

@@ -98,6 +98,7 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
       :problems
       :trial="trialOf(capability)"
       :names="trial?.names.wires ?? {}"
+      :is-part="trial?.first != null"
       :is-readonly
       @change="(next, name) => emit('change', next, name)"
       @settle="emit('settle')"

@@ -13,7 +13,7 @@ const fits = ['unsuitable', 'makeshift', 'proper'] as const;
 const operations = computed(() =>
   props.trial.operations.map((operation) => ({
     ...operation,
-    said: trialWords(operation),
+    said: trialWords(operation, props.trial.first !== null),
     groups: fits
       .map((fit) => {
         const tried = operation.tried.filter((one) => one.fit === fit);

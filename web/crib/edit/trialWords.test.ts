@@ -11,8 +11,9 @@ it('counts wires and terminals in a sentence', () => {
     about: 'wires',
     tried: [],
   } as const;
-  expect(trialWords({ ...of, tried: [] })).toBe('Strips 12 of your 30 wires');
-  expect(trialWords({ ...of, op: 'crimp', of: 1, proper: 0, about: 'terminals', tried: [] })).toBe(
+  expect(trialWords({ ...of, tried: [] }, false)).toBe('Strips 12 of your 30 wires');
+  expect(trialWords({ ...of, of: 100, tried: [] }, true)).toBe('Strips 12 of your first 100 wires');
+  expect(trialWords({ ...of, op: 'crimp', of: 1, proper: 0, about: 'terminals', tried: [] }, false)).toBe(
     'Makes 0 of your 1 terminal',
   );
 });

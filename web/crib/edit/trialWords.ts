@@ -9,9 +9,9 @@ const verbs: Partial<Record<Schemas['Operation'], string>> = {
   crimp: 'Makes',
 };
 
-/** "Strips 12 of your 30 wires" */
-export const trialWords = ({ op, proper, of, about }: Schemas['TrialOperation']): string =>
-  `${verbs[op] ?? operationWords[op]} ${proper} of your ${counted(of, about === 'wires' ? 'wire' : 'terminal')}`;
+/** "Strips 12 of your 30 wires"; where the shop has more than were tried, of its first ones. */
+export const trialWords = ({ op, proper, of, about }: Schemas['TrialOperation'], isPart: boolean): string =>
+  `${verbs[op] ?? operationWords[op]} ${proper} of your ${isPart ? 'first ' : ''}${counted(of, about === 'wires' ? 'wire' : 'terminal')}`;
 
 export interface TriedGroup {
   key: string;

@@ -8,22 +8,27 @@ import { useSession } from '@/session/useSession';
 import { omit } from '@/shared/omit';
 import { refusal } from '@/shared/refusal';
 import type { Draft } from './paths';
+import { listRoute, thingRoute } from './routes';
 import { useDraft } from './useDraft';
 
+/** What can be drawn: the catalogue, and the kits of its tools. */
+export type DraftList = ThingList | 'kits';
+
 /** What is drawn where nothing is yet. */
-const begun: Record<ThingList, Draft> = {
+const begun: Record<DraftList, Draft> = {
   wires: { name: '', size: '12 AWG', construction: 'stranded', insulation: 'pvc' },
   terminals: { name: '', class: 'insulated', size: '16-14 AWG / 1.5-2.5 mm2' },
   tools: { name: '', kind: 'other', capabilities: [] },
+  kits: { name: '', tools: [] },
 };
 
 /**
- * A wire, terminal or tool from what the shop has of it to what is written: its draft, who has changed it meanwhile, and how it is
+ * A wire, terminal, tool or kit from what the shop has of it to what is written: its draft, who has changed it meanwhile, and how it is
  * written over, left, or taken away.
  *
  * @param id null for one that is made
  */
-export function useThing(list: Ref<ThingList>, id: Ref<string | null>) {
+export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
   const router = useRouter();
   const undo = useUndo();
   const { person } = useSession();
@@ -80,7 +85,7 @@ export function useThing(list: Ref<ThingList>, id: Ref<string | null>) {
     },
     onSuccess: async ({ kept, change: number, isNew }) => {
       drop();
-      if (isNew) await router.replace({ name: 'thing', params: { list: list.value, id: kept.id } });
+      if (isNew) await router.replace(thingRoute(list.value, kept.id));
       await undo.did(number, `${isNew ? 'Made' : 'Written'}: ${kept.name}`);
     },
     onError: (error) => {
@@ -98,7 +103,7 @@ export function useThing(list: Ref<ThingList>, id: Ref<string | null>) {
     onSuccess: async (number) => {
       const said = `Taken away: ${name.value}`;
       drop();
-      await router.push({ name: 'crib', params: { list: list.value } });
+      await router.push(listRoute(list.value));
       await undo.did(number, said);
     },
   });

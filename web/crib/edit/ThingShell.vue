@@ -1,0 +1,209 @@
+<script setup lang="ts">
+import { useEventListener, useTitle } from '@vueuse/core';
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { problemOf } from '@/api/client';
+import { useUndo } from '@/frame/useUndo';
+import { omit } from '@/shared/omit';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import type { Draft } from './paths';
+import { listRoute, makeRoute } from './routes';
+import type { DraftList, useThing } from './useThing';
+
+/**
+ * What stands around a draft, whatever is drawn: where one is, its steps back and forth, writing and taking away, and what others
+ * have done meanwhile. Beside it a column for what is said of it.
+ */
+const props = defineProps<{
+  thing: ReturnType<typeof useThing>;
+  list: DraftList;
+  /** Null for one that is made. */
+  id: string | null;
+  isReadonly: boolean;
+}>();
+defineSlots<{ default(props: { draft: Draft }): unknown; aside(): unknown }>();
+
+const titles: Record<DraftList, string> = {
+  wires: 'Wires',
+  terminals: 'Terminals',
+  tools: 'Tools',
+  kits: 'Kits',
+};
+const one = computed(() => props.list.slice(0, -1));
+const router = useRouter();
+const undo = useUndo();
+// One and the same as long as the place stands.
+const thing = props.thing;
+const { draft, name, change, drop, isChanged, isStale, canUndo, canRedo, write, takeAway } = thing;
+useTitle(() => `${name.value || `A new ${one.value}`} – Gondrik`);
+
+/** Another with the same on it: what was drawn is the draft of a new one. */
+async function copy(): Promise<void> {
+  const like = { ...omit(draft.value ?? {}, 'id'), name: `${name.value}, copy` };
+  await router.push(makeRoute(props.list));
+  change(like as Draft);
+}
+
+useEventListener(window, 'keydown', (event) => {
+  const isFar = (event.ctrlKey || event.metaKey) && !event.altKey;
+  const letter = event.key.toLowerCase();
+  if (isFar && letter === 's') {
+    event.preventDefault();
+    if (isChanged.value && !props.isReadonly) write.mutate(null);
+    return;
+  }
+  if (
+    !isFar ||
+    (event.target instanceof Element && event.target.closest('input:not([type=checkbox]), textarea'))
+  )
+    return;
+  const isBack = letter === 'z' && !event.shiftKey;
+  const isForth = letter === 'y' || (letter === 'z' && event.shiftKey);
+  if (isBack && canUndo.value) thing.undo();
+  else if (isForth && canRedo.value) thing.redo();
+  else if (isBack && !isChanged.value) void undo.undo();
+  else if (isForth && !isChanged.value) void undo.redo();
+  else return;
+  event.preventDefault();
+});
+</script>
+
+<template>
+  <div class="thing">
+    <header>
+      <RouterLink :to="listRoute(list)">{{ titles[list] }}</RouterLink>
+      <span v-if="id" class="mono muted">{{ id }}</span>
+      <span v-else class="muted">a new {{ one }}</span>
+      <span v-if="isReadonly" class="muted">
+        {{ list === 'kits' ? 'Lead and coordinator pack the kits' : 'The shop lead writes the catalogue' }};
+        you look at it.
+      </span>
+      <div v-else class="acts">
+        <span v-if="isChanged" class="state" role="status">not written yet</span>
+        <v-btn size="small" variant="text" :disabled="!canUndo" @click="thing.undo()">Back a step</v-btn>
+        <v-btn size="small" variant="text" :disabled="!canRedo" @click="thing.redo()">Forth</v-btn>
+        <v-btn v-if="isChanged" size="small" variant="text" @click="drop()">Leave it as it was</v-btn>
+        <v-btn v-if="id && draft" size="small" variant="text" @click="copy()">Make one like it</v-btn>
+        <v-btn
+          v-if="id && draft"
+          size="small"
+          variant="text"
+          :loading="takeAway.isPending.value"
+          @click="takeAway.mutate()"
+          >Take away</v-btn
+        >
+        <v-btn
+          color="primary"
+          variant="flat"
+          size="small"
+          :disabled="!isChanged || isStale"
+          :loading="write.isPending.value"
+          @click="write.mutate(null)"
+        >
+          {{ id ? 'Write' : 'Make it' }}
+        </v-btn>
+      </div>
+    </header>
+    <div v-if="isStale" class="stale" role="alert">
+      <p>
+        <strong>{{ thing.whoChanged.value }}.</strong> Nothing of yours was written over it, and nothing of
+        yours is lost.
+      </p>
+      <v-btn size="small" :loading="write.isPending.value" @click="thing.mine()">Write mine over it</v-btn>
+      <v-btn size="small" @click="drop()">Take theirs</v-btn>
+    </div>
+    <p v-if="thing.failure.value" class="failure" role="alert">
+      {{ takeAway.error.value ? '' : 'Not written. ' }}{{ thing.failure.value }}
+    </p>
+    <ProblemNote
+      v-if="thing.query.error.value && !thing.seen.value"
+      :problem="problemOf(thing.query.error.value)"
+      @retry="thing.query.refetch()"
+    />
+    <div v-if="draft" class="parts">
+      <div class="main"><slot :draft="draft" /></div>
+      <aside><slot name="aside" /></aside>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.thing {
+  display: flex;
+  flex-direction: column;
+  height: 100%;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+  padding: 8px 20px;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px;
+  align-items: center;
+  margin-left: auto;
+}
+
+.state {
+  padding: 0 6px;
+  color: var(--makeshift);
+  font-size: 13px;
+}
+
+.stale {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 16px;
+  align-items: center;
+  padding: 8px 20px;
+  border-left: 4px solid var(--makeshift);
+  background: var(--surface);
+}
+
+.failure {
+  padding: 6px 20px;
+  color: var(--hole);
+}
+
+.parts {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 344px;
+  flex: 1;
+  min-height: 0;
+}
+
+.main {
+  min-width: 0;
+  padding: 14px 20px 30px;
+  overflow: auto;
+}
+
+aside {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  padding: 14px 20px 30px;
+  overflow: auto;
+  border-left: 1px solid var(--hairline);
+  background: var(--surface);
+}
+
+@media (max-width: 1080px) {
+  .parts {
+    display: block;
+    overflow: auto;
+  }
+
+  aside {
+    border-left: 0;
+    border-top: 2px solid var(--copper);
+  }
+}
+</style>

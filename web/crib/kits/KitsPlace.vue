@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { useRouter } from 'vue-router';
+import { problemOf } from '@/api/client';
+import { useKitsAndScopes } from '@/api/queries';
+import DataGrid from '@/grid/DataGrid.vue';
+import type { GridColumn } from '@/grid/columns';
+import { useSession } from '@/session/useSession';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import { useKeys } from '@/shared/useKeys';
+import { useUndoKeys } from '@/work/useUndoKeys';
+import CribNav from '../CribNav.vue';
+
+/** The kits of the shop: tools that travel together, or stand at one bench. */
+const router = useRouter();
+const { person } = useSession();
+const mayPack = computed(() => person.value?.maySetUpTheShop ?? false);
+const { kits, isLoading, error, retry } = useKitsAndScopes();
+
+type Kit = (typeof kits.value)[number];
+const columns: GridColumn<Kit>[] = [
+  { key: 'name', title: 'Kit', width: 220, grow: 1, value: ({ name }) => name },
+  { key: 'tools', title: 'Tools', width: 80, align: 'end', value: ({ tools }) => tools },
+  { key: 'note', title: 'Note', width: 300, grow: 2, value: ({ note }) => note ?? null },
+];
+const make = () => router.push({ name: 'make-kit' });
+useKeys('n', () => mayPack.value && void make());
+useUndoKeys();
+</script>
+
+<template>
+  <div class="kits">
+    <header>
+      <CribNav list="kits" />
+      <span class="muted" role="status">{{ counted(kits.length, 'kit') }}</span>
+      <div v-if="mayPack" class="acts">
+        <v-btn size="small" variant="text" :to="{ name: 'things', params: { list: 'kits' } }"
+          >Bring a table</v-btn
+        >
+        <v-btn size="small" variant="text" href="/api/v1/tables/kits" download>As CSV</v-btn>
+        <v-btn size="small" color="primary" variant="flat" @click="make()">Make a kit</v-btn>
+      </div>
+    </header>
+    <ProblemNote v-if="error" :problem="problemOf(error)" @retry="retry()" />
+    <v-progress-linear v-else-if="isLoading" indeterminate height="2" color="primary" />
+    <EmptyNote v-else-if="!kits.length" title="No kits yet">
+      A kit is what travels together: a backpack, a van, a box, or what stands at one bench. Cover holds it
+      against the work.
+      <template #next
+        ><v-btn v-if="mayPack" color="primary" variant="flat" @click="make()">Make a kit</v-btn></template
+      >
+    </EmptyNote>
+    <DataGrid
+      v-else
+      :columns
+      :rows="kits"
+      caption="Kits"
+      @open="(kit) => router.push({ name: 'kit', params: { id: kit.id } })"
+    >
+      <template #cell="{ row, column }">{{ column.value?.(row) ?? '–' }}</template>
+    </DataGrid>
+  </div>
+</template>
+
+<style scoped>
+.kits {
+  display: flex;
+  flex-direction: column;
+  gap: 8px;
+  height: 100%;
+  padding: 10px 20px 0;
+}
+
+.kits > :deep(.grid) {
+  flex: 1;
+  min-height: 320px;
+}
+
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+.acts {
+  display: flex;
+  gap: 6px;
+  margin-left: auto;
+}
+</style>

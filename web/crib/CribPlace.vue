@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
 import { useThings, type ThingList } from '@/api/queries';
@@ -11,7 +11,7 @@ import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/work/useUndoKeys';
-import CribNav from './CribNav.vue';
+import CribHead from './CribHead.vue';
 import { rowsOf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
 
@@ -31,47 +31,37 @@ watch(list, () => (search.value = asked('q') ?? ''));
 const query = useThings(list, settled);
 const rows = computed(() => rowsOf(list.value, query.pages.value));
 const ticks = computed(() => query.pages.value[0]?.ticks ?? []);
-const field = useTemplateRef<HTMLInputElement>('field');
 
 const open = (id: string) => router.push({ name: 'thing', params: { list: list.value, id } });
 const make = () => router.push({ name: 'make', params: { list: list.value } });
-useKeys('/', () => void nextTick(() => field.value?.focus()));
 useKeys('n', () => isLead.value && void make());
 useUndoKeys();
 </script>
 
 <template>
   <div class="crib">
-    <header>
-      <CribNav :list />
-      <input
-        ref="field"
-        v-model="search"
-        type="search"
-        :placeholder="`words of a ${one}`"
-        :aria-label="`Find ${list}`"
-        @keydown.esc="search = ''"
-      />
-      <span class="muted count" role="status">
-        {{ query.isFetchingNextPage.value ? `${rows.length} and more …` : counted(rows.length, one) }}
-      </span>
-      <div class="acts">
-        <v-btn v-if="isLead" size="small" variant="text" :to="{ name: 'things', params: { list } }"
-          >Bring a table</v-btn
-        >
-        <v-btn
-          v-if="person?.maySetUpTheShop"
-          size="small"
-          variant="text"
-          :href="`/api/v1/tables/${list}`"
-          download
-          >As CSV</v-btn
-        >
-        <v-btn v-if="isLead" size="small" color="primary" variant="flat" @click="make()"
-          >Make a {{ one }}</v-btn
-        >
-      </div>
-    </header>
+    <CribHead
+      v-model="search"
+      :list
+      :hint="`words of a ${one}`"
+      :name="`Find ${list}`"
+      :count="query.isWhole.value ? counted(rows.length, one) : `${rows.length} and more …`"
+    >
+      <v-btn v-if="isLead" size="small" variant="text" :to="{ name: 'things', params: { list } }"
+        >Bring a table</v-btn
+      >
+      <v-btn
+        v-if="person?.maySetUpTheShop"
+        size="small"
+        variant="text"
+        :href="`/api/v1/tables/${list}`"
+        download
+        >As CSV</v-btn
+      >
+      <v-btn v-if="isLead" size="small" color="primary" variant="flat" @click="make()"
+        >Make a {{ one }}</v-btn
+      >
+    </CribHead>
     <ProblemNote
       v-if="query.error.value && !query.data.value"
       :problem="problemOf(query.error.value)"
@@ -122,35 +112,9 @@ useUndoKeys();
   min-height: 320px;
 }
 
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-}
-
-input {
-  flex: 0 1 260px;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 10px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
-}
-
-.count {
-  font-size: 13px;
-}
-
 .acts {
   display: flex;
   flex-wrap: wrap;
   gap: 6px;
-}
-
-header .acts {
-  margin-left: auto;
 }
 </style>

@@ -11,9 +11,8 @@ import { useSession } from '@/session/useSession';
 import { counted, pretty, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import WaitingPlace from '@/shared/WaitingPlace.vue';
-import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/work/useUndoKeys';
-import CribNav from './CribNav.vue';
+import CribHead from './CribHead.vue';
 import { rowsOnShelf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
 
@@ -28,8 +27,6 @@ const query = useBuiltIn(list);
 const split = useTemplateRef('split');
 
 const search = ref('');
-const field = useTemplateRef<HTMLInputElement>('field');
-useKeys('/', () => field.value?.focus());
 useUndoKeys();
 const all = computed(() => rowsOnShelf(query.data.value?.data ?? []));
 const rows = computed(() => {
@@ -110,27 +107,26 @@ const more = [
 <template>
   <SplitPlace ref="split" :keys="['one']" :is-open="opened !== null" :held="list">
     <div class="shelf">
-      <header>
-        <CribNav :list is-shelf />
-        <div class="lists" role="group" aria-label="Shelf of">
-          <RouterLink
-            v-for="name in ['tools', 'wires', 'terminals']"
-            :key="name"
-            :to="{ name: 'shelf', params: { list: name } }"
-            :class="{ here: name === list }"
-            >{{ name }}</RouterLink
-          >
-        </div>
-        <input
-          ref="field"
-          v-model="search"
-          type="search"
-          placeholder="words, sizes, profiles"
-          :aria-label="`Find ${list} on the shelf`"
-          @keydown.esc="search = ''"
-        />
-        <span class="muted" role="status">{{ counted(rows.length, list.slice(0, -1)) }}</span>
-      </header>
+      <CribHead
+        v-model="search"
+        :list
+        is-shelf
+        hint="words, sizes, profiles"
+        :name="`Find ${list} on the shelf`"
+        :count="counted(rows.length, list.slice(0, -1))"
+      >
+        <template #beside>
+          <div class="lists" role="group" aria-label="Shelf of">
+            <RouterLink
+              v-for="name in ['tools', 'wires', 'terminals']"
+              :key="name"
+              :to="{ name: 'shelf', params: { list: name } }"
+              :class="{ here: name === list }"
+              >{{ name }}</RouterLink
+            >
+          </div>
+        </template>
+      </CribHead>
       <p class="muted lead">
         What any shop may begin with, described by what it is, with no maker’s name. What you take over is the
         shop’s own from then on.
@@ -220,13 +216,6 @@ const more = [
   padding: 0;
 }
 
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-}
-
 .lists {
   display: flex;
   gap: 10px;
@@ -242,17 +231,6 @@ header {
 .lists a.here {
   color: var(--ink);
   border-bottom-color: var(--copper);
-}
-
-input {
-  flex: 0 1 240px;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 10px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .lead {
@@ -272,9 +250,11 @@ input {
 }
 
 .one header {
+  display: flex;
+  gap: 14px;
+  align-items: center;
   width: 100%;
   justify-content: space-between;
-  flex-wrap: nowrap;
 }
 
 h2 {

@@ -10,6 +10,7 @@ import CellEditor from '@/lines/CellEditor.vue';
 import { counted } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import BringTable from '@/table/BringTable.vue';
+import ColumnSays from '@/table/ColumnSays.vue';
 import CribNav from './CribNav.vue';
 import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
 
@@ -135,9 +136,8 @@ function mend(cells: { row: Row; column: GridColumn<Row>; text: string }[]): voi
     rows: table.value.rows.map((row) => ({ ...row, cells: changed.get(row.id) ?? row.cells })),
   });
 }
-const saysOf = (at: number) => table.value?.columns.find(({ index }) => index === at)?.says ?? '';
-function say(at: number, event: Event): void {
-  if (table.value) keep(withSays(table.value, at, (event.target as HTMLSelectElement).value));
+function say(at: number, says: string): void {
+  if (table.value) keep(withSays(table.value, at, says));
 }
 </script>
 
@@ -194,15 +194,12 @@ function say(at: number, event: Event): void {
         }}</v-btn>
         <v-btn size="small" variant="text" @click="keep(null)">Let it go</v-btn>
       </div>
-      <div class="mapping" aria-label="What the columns say">
-        <label v-for="(name, at) in table.names" :key="at">
-          <span>{{ name || `Column ${at + 1}` }}</span>
-          <select :value="saysOf(at)" :class="{ says: saysOf(at) !== '' }" @change="say(at, $event)">
-            <option value="">says nothing</option>
-            <option v-for="word in table.known" :key="word" :value="word">{{ word }}</option>
-          </select>
-        </label>
-      </div>
+      <ColumnSays
+        :names="table.names"
+        :columns="table.columns"
+        :words="Object.fromEntries(table.known.map((word) => [word, word]))"
+        @say="say"
+      />
       <DataGrid
         class="rows"
         :columns
@@ -236,6 +233,8 @@ function say(at: number, event: Event): void {
   </div>
 </template>
 
+<style scoped src="../table/rows.css"></style>
+
 <style scoped>
 .things {
   display: flex;
@@ -260,64 +259,5 @@ h1 {
   flex-wrap: wrap;
   gap: 6px 16px;
   align-items: center;
-}
-
-.mapping {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-  max-height: 30%;
-  overflow: auto;
-}
-
-.mapping label {
-  display: grid;
-  gap: 1px;
-  font-size: 12px;
-  color: var(--muted);
-}
-
-select {
-  max-width: 170px;
-  min-height: calc(var(--touch) - 2px);
-  padding: 0 6px;
-  border: 1px dashed var(--tool-edge);
-  border-radius: 3px;
-  background: var(--ground);
-  color: var(--muted);
-  font: inherit;
-}
-
-select.says {
-  border-style: solid;
-  color: var(--ink);
-}
-
-.rows {
-  flex: 1 1 240px;
-  min-height: 180px;
-}
-
-.told {
-  display: -webkit-box;
-  overflow: hidden;
-  font-size: 12px;
-  line-height: 1.25;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-}
-
-.text {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.wrong {
-  color: var(--hole);
-}
-
-.problem {
-  color: var(--hole);
 }
 </style>

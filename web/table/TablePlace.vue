@@ -14,6 +14,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import { statusWords } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
 import BringTable from './BringTable.vue';
+import ColumnSays from './ColumnSays.vue';
 import { columnWords } from './columnWords';
 import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
 import { useTable } from './useTable';
@@ -79,10 +80,9 @@ function told({ status, problems, checks }: TableRow): string {
 const isWrong = (row: TableRow, column: string) => row.problems.some((one) => String(one.column) === column);
 const saysOf = (at: number) => table.value?.columns.find(({ index }) => index === at)?.says ?? '';
 
-function say(at: number, event: Event): void {
-  const { value } = event.target as HTMLSelectElement;
+function say(at: number, says: string): void {
   if (table.value)
-    keep(withColumn(table.value, at, value === '' ? null : (value as Schemas['SheetColumnName'])));
+    keep(withColumn(table.value, at, says === '' ? null : (says as Schemas['SheetColumnName'])));
 }
 
 function mend(cells: { row: TableRow; column: GridColumn<TableRow>; text: string }[]): void {
@@ -174,19 +174,12 @@ const problemText = computed(() =>
           and {{ counted(read.missing.length - 3, 'more that is', 'more that are') }} missing
         </p>
       </div>
-      <div class="mapping" aria-label="What the columns say">
-        <label v-for="at in width" :key="at">
-          <span>{{ table.names[at - 1] || `Column ${at}` }}</span>
-          <select
-            :value="saysOf(at - 1)"
-            :class="{ says: saysOf(at - 1) !== '' }"
-            @change="say(at - 1, $event)"
-          >
-            <option value="">says nothing</option>
-            <option v-for="(word, key) in columnWords" :key="key" :value="key">{{ word }}</option>
-          </select>
-        </label>
-      </div>
+      <ColumnSays
+        :names="Array.from({ length: width }, (_, at) => table?.names[at] ?? '')"
+        :columns="table.columns"
+        :words="columnWords"
+        @say="say"
+      />
       <DataGrid
         class="rows"
         :columns="columns"
@@ -223,6 +216,8 @@ const problemText = computed(() =>
     </template>
   </div>
 </template>
+
+<style scoped src="./rows.css"></style>
 
 <style scoped>
 .table-place {
@@ -263,63 +258,17 @@ h1 {
   overflow: auto;
 }
 
-.mapping {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 4px 12px;
-}
-
-.mapping label {
-  display: grid;
-  gap: 1px;
-  font-size: 12px;
-  color: var(--muted);
-}
-
 select {
   min-height: calc(var(--touch) - 2px);
   padding: 0 6px;
-  border: 1px dashed var(--tool-edge);
+  border: 1px solid var(--tool-edge);
   border-radius: 3px;
   background: var(--ground);
-  color: var(--muted);
-  font: inherit;
-}
-
-select.says {
-  border-style: solid;
   color: var(--ink);
-}
-
-.rows {
-  flex: 1 1 240px;
-  min-height: 180px;
-}
-
-.told {
-  display: -webkit-box;
-  overflow: hidden;
-  font-size: 12px;
-  line-height: 1.25;
-  -webkit-box-orient: vertical;
-  -webkit-line-clamp: 2;
-}
-
-.text {
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-}
-
-.wrong {
-  color: var(--hole);
+  font: inherit;
 }
 
 .text.wrong {
   border-bottom: 2px dashed var(--hole);
-}
-
-.problem {
-  color: var(--hole);
 }
 </style>

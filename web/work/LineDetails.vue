@@ -24,14 +24,17 @@ const shown = computed(() => [
   ...details.filter(({ key }) => key === opened.value && !said.value.some((one) => one.key === key)),
 ]);
 const rest = computed(() => details.filter(({ key }) => !shown.value.some((one) => one.key === key)));
+/** What is typed and not written yet: the line may be read anew meanwhile. */
+const typing = ref<{ key: string; text: string } | null>(null);
 watch(
   () => props.row.id,
-  () => (opened.value = null),
+  () => (opened.value = typing.value = null),
 );
 
 function write(key: string, before: string | null, event: Event): void {
   const text = (event.target as HTMLInputElement).value.trim();
   if (text !== (before ?? '')) emit('cell', key, text);
+  typing.value = null;
 }
 
 const byHand = computed(() =>
@@ -82,10 +85,11 @@ const lastWords = computed(() => {
           </select>
           <input
             v-else-if="mayWrite"
-            :value="text(row.line) ?? ''"
+            :value="typing?.key === key ? typing.text : (text(row.line) ?? '')"
             :aria-label="title"
             maxlength="500"
             autocomplete="off"
+            @input="typing = { key, text: ($event.target as HTMLInputElement).value }"
             @change="write(key, text(row.line), $event)"
           />
           <span v-else>{{ text(row.line) }}</span>

@@ -183,6 +183,8 @@ const band = computed(() => bandOf((props.terminal.nest as string | undefined) ?
   </svg>
 </template>
 
+<style scoped src="./picture.css"></style>
+
 <style scoped>
 .terminal {
   display: block;
@@ -214,16 +216,6 @@ path {
   stroke: none;
 }
 
-.insulation {
-  fill: var(--tool);
-  stroke: var(--ink);
-  stroke-width: 1.2;
-}
-
-.guessed {
-  stroke-dasharray: 4 3;
-}
-
 .sleeve {
   fill: var(--tool-edge);
   fill-opacity: 0.28;
@@ -244,16 +236,5 @@ path {
 .sleeve.yellow {
   fill: var(--band-yellow);
   fill-opacity: 0.55;
-}
-
-.rule {
-  fill: none;
-  stroke: var(--ink);
-}
-
-text {
-  font-family: var(--mono);
-  font-size: 11px;
-  fill: var(--ink);
 }
 </style>

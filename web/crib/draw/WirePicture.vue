@@ -94,6 +94,8 @@ const bar = computed(() => scaleBar(perMm.value, 70));
   </svg>
 </template>
 
+<style scoped src="./picture.css"></style>
+
 <style scoped>
 .section {
   display: block;
@@ -111,16 +113,6 @@ rect {
   stroke-width: 1.2;
 }
 
-.insulation {
-  fill: var(--tool);
-  stroke: var(--ink);
-  stroke-width: 1.2;
-}
-
-.guessed {
-  stroke-dasharray: 4 3;
-}
-
 .bundle {
   fill: var(--ground);
 }
@@ -133,16 +125,5 @@ rect {
 
 .many {
   opacity: 0.75;
-}
-
-.rule {
-  fill: none;
-  stroke: var(--ink);
-}
-
-text {
-  font-family: var(--mono);
-  font-size: 11px;
-  fill: var(--ink);
 }
 </style>

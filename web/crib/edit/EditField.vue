@@ -102,17 +102,14 @@ function take(event: Event): void {
   </label>
 </template>
 
+<style scoped src="./field.css"></style>
+
 <style scoped>
 .field {
   display: grid;
   gap: 1px;
   align-content: start;
   min-width: 0;
-}
-
-.label {
-  font-size: 12px;
-  color: var(--muted);
 }
 
 .box {
@@ -159,10 +156,5 @@ input::placeholder {
   padding-right: 8px;
   font-size: 12px;
   color: var(--muted);
-}
-
-.told {
-  color: var(--hole);
-  font-size: 12px;
 }
 </style>

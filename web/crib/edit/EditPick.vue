@@ -32,17 +32,14 @@ const emit = defineEmits<{ put: [value: string | undefined] }>();
   </label>
 </template>
 
+<style scoped src="./field.css"></style>
+
 <style scoped>
 .field {
   display: grid;
   gap: 1px;
   align-content: start;
   min-width: 0;
-}
-
-.label {
-  font-size: 12px;
-  color: var(--muted);
 }
 
 select {
@@ -64,10 +61,5 @@ select:disabled {
 
 .wrong select {
   border-color: var(--hole);
-}
-
-.told {
-  color: var(--hole);
-  font-size: 12px;
 }
 </style>

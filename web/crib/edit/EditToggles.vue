@@ -57,15 +57,12 @@ const stateWords = { on: 'yes', half: 'only just', off: 'no' };
   </div>
 </template>
 
+<style scoped src="./field.css"></style>
+
 <style scoped>
 .toggles {
   display: grid;
   gap: 2px;
-}
-
-.label {
-  font-size: 12px;
-  color: var(--muted);
 }
 
 .row {
@@ -106,10 +103,5 @@ button:disabled {
 
 .full {
   fill: currentColor;
-}
-
-.told {
-  color: var(--hole);
-  font-size: 12px;
 }
 </style>

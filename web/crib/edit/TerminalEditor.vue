@@ -268,6 +268,8 @@ const list = (key: string) => (props.terminal[key] as string[] | undefined) ?? [
   </fieldset>
 </template>
 
+<style scoped src="./editor.css"></style>
+
 <style scoped>
 .editor {
   display: grid;
@@ -291,17 +293,8 @@ const list = (key: string) => (props.terminal[key] as string[] | undefined) ?? [
   align-items: start;
 }
 
-.wide {
-  grid-column: 1 / -1;
-}
-
 .two {
   grid-column: span 2;
-}
-
-.name :deep(input) {
-  font-size: 17px;
-  font-weight: 600;
 }
 
 .check {

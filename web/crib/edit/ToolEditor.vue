@@ -181,6 +181,8 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
   </fieldset>
 </template>
 
+<style scoped src="./editor.css"></style>
+
 <style scoped>
 .editor {
   display: grid;
@@ -194,11 +196,6 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
   display: grid;
   grid-template-columns: minmax(0, 3fr) minmax(130px, 1fr);
   gap: 14px;
-}
-
-.name :deep(input) {
-  font-size: 17px;
-  font-weight: 600;
 }
 
 .beginnings {
@@ -221,10 +218,6 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
   grid-template-columns: repeat(auto-fill, minmax(132px, 1fr));
   gap: 8px 14px;
   align-items: start;
-}
-
-.wide {
-  grid-column: 1 / -1;
 }
 
 .check {

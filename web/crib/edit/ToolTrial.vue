@@ -71,17 +71,9 @@ const toggle = (op: string, fit: string, event: Event) =>
   </section>
 </template>
 
+<style scoped src="./trial.css"></style>
+
 <style scoped>
-.trial {
-  display: grid;
-  gap: 14px;
-}
-
-/* That a tool is not made for a wire is no hole: no red. */
-.trial :deep(.faulty) {
-  color: var(--muted);
-}
-
 .trial :deep(.mark) {
   margin: 0 3px;
 }
@@ -122,10 +114,6 @@ ul {
   list-style: none;
   padding: 0 0 4px 17px;
   font-size: 13px;
-}
-
-li {
-  padding: 2px 0;
 }
 
 li span {

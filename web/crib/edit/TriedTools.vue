@@ -68,17 +68,9 @@ const refused = computed(() => (props.wires ?? []).filter(({ checks }) => checks
   </section>
 </template>
 
+<style scoped src="./trial.css"></style>
+
 <style scoped>
-.trial {
-  display: grid;
-  gap: 14px;
-}
-
-/* That a tool is not made for it is no hole: no red. */
-.trial :deep(.faulty) {
-  color: var(--muted);
-}
-
 .trial :deep(.mark) {
   margin-right: 5px;
 }
@@ -91,10 +83,6 @@ ul {
   list-style: none;
   padding: 3px 0 0;
   font-size: 13px;
-}
-
-li {
-  padding: 2px 0;
 }
 
 li span {

@@ -268,6 +268,8 @@ const listed = computed(() =>
   </fieldset>
 </template>
 
+<style scoped src="./editor.css"></style>
+
 <style scoped>
 .editor {
   display: grid;
@@ -301,15 +303,6 @@ const listed = computed(() =>
 .sheath {
   padding-top: 12px;
   border-top: 1px solid var(--hairline);
-}
-
-.wide {
-  grid-column: 1 / -1;
-}
-
-.name :deep(input) {
-  font-size: 17px;
-  font-weight: 600;
 }
 
 .diameter {

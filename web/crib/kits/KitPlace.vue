@@ -186,6 +186,8 @@ function take(tool: string): void {
   </ThingShell>
 </template>
 
+<style scoped src="../edit/editor.css"></style>
+
 <style scoped>
 .editor {
   display: grid;
@@ -193,15 +195,6 @@ function take(tool: string): void {
   gap: 8px 14px;
   align-items: end;
   border: 0;
-}
-
-.wide {
-  grid-column: 1 / -1;
-}
-
-.name :deep(input) {
-  font-size: 17px;
-  font-weight: 600;
 }
 
 .check {

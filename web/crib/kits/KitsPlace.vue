@@ -11,7 +11,7 @@ import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/work/useUndoKeys';
-import CribNav from '../CribNav.vue';
+import CribHead from '../CribHead.vue';
 
 /** The kits of the shop: tools that travel together, or stand at one bench. */
 const router = useRouter();
@@ -32,17 +32,15 @@ useUndoKeys();
 
 <template>
   <div class="kits">
-    <header>
-      <CribNav list="kits" />
-      <span class="muted" role="status">{{ counted(kits.length, 'kit') }}</span>
-      <div v-if="mayPack" class="acts">
+    <CribHead list="kits" :count="counted(kits.length, 'kit')">
+      <template v-if="mayPack">
         <v-btn size="small" variant="text" :to="{ name: 'things', params: { list: 'kits' } }"
           >Bring a table</v-btn
         >
         <v-btn size="small" variant="text" href="/api/v1/tables/kits" download>As CSV</v-btn>
         <v-btn size="small" color="primary" variant="flat" @click="make()">Make a kit</v-btn>
-      </div>
-    </header>
+      </template>
+    </CribHead>
     <ProblemNote v-if="error" :problem="problemOf(error)" @retry="retry()" />
     <v-progress-linear v-else-if="isLoading" indeterminate height="2" color="primary" />
     <EmptyNote v-else-if="!kits.length" title="No kits yet">
@@ -76,18 +74,5 @@ useUndoKeys();
 .kits > :deep(.grid) {
   flex: 1;
   min-height: 320px;
-}
-
-header {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 6px 14px;
-  align-items: center;
-}
-
-.acts {
-  display: flex;
-  gap: 6px;
-  margin-left: auto;
 }
 </style>

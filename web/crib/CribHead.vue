@@ -1,0 +1,74 @@
+<script setup lang="ts">
+import { nextTick, useTemplateRef } from 'vue';
+import type { ThingList } from '@/api/queries';
+import { useKeys } from '@/shared/useKeys';
+import CribNav from './CribNav.vue';
+
+/**
+ * The head of every list of the crib: where one is, what is sought, how much there is, and what can be done. "/" goes to the field.
+ *
+ *   <CribHead v-model="search" :list hint="words of a tool" name="Find tools" count="45 tools">…</CribHead>
+ */
+defineProps<{
+  list: ThingList | 'kits';
+  isShelf?: boolean;
+  /** Without a hint there is no field. */
+  hint?: string;
+  name?: string;
+  count: string;
+}>();
+const search = defineModel<string>({ default: '' });
+defineSlots<{ default?(): unknown; beside?(): unknown }>();
+
+const field = useTemplateRef<HTMLInputElement>('field');
+useKeys('/', () => void nextTick(() => field.value?.focus()));
+</script>
+
+<template>
+  <header>
+    <CribNav :list :is-shelf />
+    <slot name="beside" />
+    <input
+      v-if="hint"
+      ref="field"
+      v-model="search"
+      type="search"
+      :placeholder="hint"
+      :aria-label="name"
+      @keydown.esc="search = ''"
+    />
+    <span class="muted count" role="status">{{ count }}</span>
+    <div class="acts"><slot /></div>
+  </header>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+}
+
+input {
+  flex: 0 1 250px;
+  min-height: calc(var(--touch) + 2px);
+  padding: 0 10px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
+}
+
+.count {
+  font-size: 13px;
+}
+
+.acts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  margin-left: auto;
+}
+</style>

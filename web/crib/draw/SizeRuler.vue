@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, nextTick, ref, useId, useTemplateRef } from 'vue';
+import { computed, nextTick, useId, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { bandOf } from '@/ruler/bars';
 import { cutTo } from '@/ruler/measure';
@@ -9,7 +9,8 @@ import { scaleOver, ticksOn } from '@/ruler/scale';
 import StatusShape from '@/ruler/StatusShape.vue';
 import { useSettings } from '@/settings/useSettings';
 import { markOfFit } from '@/shared/status';
-import { moved, snapped, spansOf, stepped, withEnd, written, type Family, type Span } from './ranges';
+import { snapped, spansOf, stepped, written, type Family, type Span } from './ranges';
+import { useGrips, type Grip } from './useGrips';
 
 /**
  * The ruler as a place to draw on: bars whose ends are dragged and land on the sizes of the trade, lane by lane, the gauges of a
@@ -174,83 +175,25 @@ const axis = computed(() => ({
   metric: ticksOn(scale.value, props.ticks, 'metric'),
 }));
 
-type Grip = 'thin' | 'thick' | 'whole';
-const held = ref<{ bar: Drawn; grip: Grip; from: string; startTick: number } | null>(null);
-
-const placeOf = (event: PointerEvent) => event.clientX - (root.value?.getBoundingClientRect().left ?? 0);
-const indexOf = (family: Family, area: number) => {
-  const all = props.ticks.filter((tick) => tick.family === family);
-  return all.indexOf(snapped(props.ticks, family, area));
-};
-
-function take(bar: Drawn, grip: Grip, event: PointerEvent): void {
-  emit('select', bar.range.path);
-  if (props.isReadonly || event.button !== 0) return;
-  (event.currentTarget as Element).setPointerCapture(event.pointerId);
-  held.value = { bar, grip, from: bar.text, startTick: indexOf(bar.family, areaAt(placeOf(event))) };
-}
-
-function drag(event: PointerEvent): void {
-  const now = held.value;
-  if (!now) return;
-  const { bar, grip, from, startTick } = now;
-  const area = areaAt(placeOf(event));
-  const next =
-    grip === 'whole'
-      ? moved(from, bar.family, steps(bar.family, startTick, indexOf(bar.family, area)), props.ticks)
-      : withEnd(from, bar.family, grip, area, props.ticks);
-  emit('put', bar.path, next);
-}
-/** The series of gauges is told from thin to thick or the other way round: what counts is towards thick. */
-function steps(family: Family, from: number, to: number): number {
-  const all = props.ticks.filter((tick) => tick.family === family);
-  const isRising = (all[0]?.area ?? 0) < (all.at(-1)?.area ?? 0);
-  return isRising ? to - from : from - to;
-}
-
-function drop(): void {
-  if (held.value) emit('settle');
-  held.value = null;
-}
-
-const FAR = 3;
-function press(bar: Drawn, grip: Grip, event: KeyboardEvent): void {
-  if (props.isReadonly) return;
-  const by: Record<string, number> = {
-    ArrowLeft: -1,
-    ArrowDown: -1,
-    ArrowRight: 1,
-    ArrowUp: 1,
-    PageDown: -FAR,
-    PageUp: FAR,
-    Home: -99,
-    End: 99,
-  };
-  const go = by[event.key];
-  if (go !== undefined && !event.ctrlKey && !event.altKey && !event.metaKey) {
-    event.preventDefault();
-    const next =
-      grip === 'whole'
-        ? moved(bar.text, bar.family, go, props.ticks)
-        : withEnd(
-            bar.text,
-            bar.family,
-            grip,
-            stepped(props.ticks, bar.family, bar.span[grip].area, go).area,
-            props.ticks,
-          );
-    emit('put', bar.path, next);
-  } else if ((event.key === 'Delete' || event.key === 'Backspace') && bar.range.isOneOfMany) {
-    event.preventDefault();
-    emit('remove', bar.range.path);
+const { indexOf, seriesLength, isHeld, gripOf } = useGrips({
+  ticks: () => props.ticks,
+  isReadonly: () => props.isReadonly,
+  areaOf: (event) => areaAt(placeOf(event)),
+  select: (path) => emit('select', path),
+  put: (path, text) => emit('put', path, text),
+  settle: () => emit('settle'),
+  remove: (path) => {
+    emit('remove', path);
     void nextTick(() => root.value?.querySelector<HTMLElement>('[tabindex="0"]')?.focus());
-  }
-}
+  },
+});
+const placeOf = (event: PointerEvent | MouseEvent) =>
+  event.clientX - (root.value?.getBoundingClientRect().left ?? 0);
 
 /** Where the empty lane was clicked, in sizes of the family that is read first; the mm² half of it means mm². */
 function addAt(lane: EditLane, event: PointerEvent | MouseEvent): void {
   if (!lane.adds || props.isReadonly) return;
-  const tick = snapped(props.ticks, first.value, areaAt(placeOf(event as PointerEvent)));
+  const tick = snapped(props.ticks, first.value, areaAt(placeOf(event)));
   emit('add', lane.key, written(tick.family, tick.label, tick.label));
 }
 /** By keys it comes one size thinner than what is there. */
@@ -276,11 +219,10 @@ const nameOf = (bar: Drawn, grip: Grip) =>
     .join(', ');
 const valueOf = (bar: Drawn, grip: Grip) =>
   grip === 'whole' ? bar.span.text : `${bar.span[grip].label} ${bar.family === 'gauge' ? 'AWG' : 'mm²'}`;
-const seriesLength = (family: Family) => props.ticks.filter((tick) => tick.family === family).length;
 </script>
 
 <template>
-  <div ref="root" class="sizes" :class="{ held }">
+  <div ref="root" class="sizes" :class="{ held: isHeld }">
     <svg
       :width="width"
       :height="height"
@@ -360,13 +302,7 @@ const seriesLength = (family: Family) => props.ticks.filter((tick) => tick.famil
           :aria-valuenow="indexOf(bar.family, bar.span.thin.area)"
           aria-valuemin="0"
           :aria-valuemax="seriesLength(bar.family) - 1"
-          @pointerdown="take(bar, 'whole', $event)"
-          @pointermove="drag"
-          @pointerup="drop"
-          @pointercancel="drop"
-          @keydown="press(bar, 'whole', $event)"
-          @keyup="emit('settle')"
-          @focus="emit('select', bar.range.path)"
+          v-on="gripOf(bar, 'whole')"
         >
           <title v-if="bar.isProven && bar.range.proven?.remark">{{ bar.range.proven.remark }}</title>
         </rect>
@@ -403,13 +339,7 @@ const seriesLength = (family: Family) => props.ticks.filter((tick) => tick.famil
               :aria-valuenow="indexOf(bar.family, bar.span[end].area)"
               aria-valuemin="0"
               :aria-valuemax="seriesLength(bar.family) - 1"
-              @pointerdown="take(bar, end, $event)"
-              @pointermove="drag"
-              @pointerup="drop"
-              @pointercancel="drop"
-              @keydown="press(bar, end, $event)"
-              @keyup="emit('settle')"
-              @focus="emit('select', bar.range.path)"
+              v-on="gripOf(bar, end)"
             />
             <path
               class="notch"

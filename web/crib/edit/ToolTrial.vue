@@ -39,8 +39,7 @@ const toggle = (op: string, fit: string, event: Event) =>
     <article v-for="operation in operations" :key="operation.op">
       <h3>
         <span role="status">
-          {{ operation.said }}
-          <small v-if="operation.makeshift">, {{ operation.makeshift }} only just</small>
+          {{ operation.said }}<small v-if="operation.makeshift">, {{ operation.makeshift }} only just</small>
         </span>
       </h3>
       <div class="shares" aria-hidden="true">

@@ -159,3 +159,37 @@ it('says what is not valid about a line', function (array $arguments, string $sa
     'no such scope' => [[ENTRIES, 'w12 → ring', '--scope', 'job'], '--scope "job"'],
     'no such format' => [[ENTRIES, 'w12 → ring', '--format', 'xml'], '--format "xml"'],
 ]);
+
+it('plans: what to add, what stays open, what each tool is worth, what less money would do', function (): void {
+    $process = gondrik(['plan', DEMO, '--kit', 'apprentice-box', '--scope', 'boards', '--scope', 'cabin-lighting']);
+    expect($process->getExitCode())->toBe(0)
+        ->and($process->getErrorOutput())->toBe('')
+        ->and($process->getOutput())->toBe((string) file_get_contents(__DIR__ . '/golden/apprentice-box-plan.txt'));
+});
+
+it('plans in JSON with the members that are laid down', function (): void {
+    $plan = json_decode(gondrik(['plan', DEMO, '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json'])->getOutput(), true);
+    expect(array_keys($plan))->toBe(['status', 'cost', 'bound', 'mass', 'add', 'terminations', 'coveredBefore', 'coveredAfter', 'makeshiftAfter', 'open', 'roles', 'curve', 'next'])
+        ->and(array_keys($plan['add'][0]))->toBe(['tool', 'count', 'cost', 'closes'])
+        ->and($plan['add'][0]['closes'][0])->toBe(['line' => 'mast-earth', 'step' => 1])
+        ->and($plan['curve'][0])->toBe(['cost' => 0, 'covered' => $plan['coveredBefore']])
+        ->and(array_keys($plan['open'][0]))->toBe(['line', 'op', 'wanted']);
+});
+
+it('refuses a question of planning that makes no sense, and names the option and the value', function (array $options, string $said): void {
+    $process = gondrik(['plan', DEMO, ...$options]);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
+})->with([
+    'no scope' => [['--kit', 'pylon-backpack'], '--scope is missing'],
+    'no such scope' => [['--scope', 'tower-7', '--scope', 'nowhere'], '--scope "nowhere": no scope'],
+    'no such kit' => [['--scope', 'tower-7', '--kit', 'nobody'], '--kit "nobody": no kit'],
+    'a budget in words' => [['--scope', 'tower-7', '--budget', 'much'], '--budget "much": must be a whole number'],
+    'a budget with cents after a point' => [['--scope', 'tower-7', '--budget', '12.50'], '--budget "12.50": must be a whole number'],
+    'less than nothing' => [['--scope', 'tower-7', '--mass=-1'], '--mass "-1": must be a whole number'],
+    'no time' => [['--scope', 'tower-7', '--time-limit', '0'], '--time-limit "0"'],
+    'a kit that is too heavy' => [['--scope', 'tower-7', '--kit', 'pylon-backpack', '--mass', '100'], '--mass "100": at least'],
+    'a tool that nobody knows' => [['--scope', 'tower-7', '--without', 'nothing'], '--without "nothing": no tool'],
+    'a tool that the kit has' => [['--scope', 'tower-7', '--kit', 'pylon-backpack', '--with', 'diagonal-200'], '--with "diagonal-200": the kit has it'],
+    'both with and without' => [['--scope', 'tower-7', '--with', 'roll-fine', '--without', 'roll-fine'], '--with "roll-fine": it is not to be bought'],
+    'dearer than the budget' => [['--scope', 'tower-7', '--with', 'roll-fine', '--budget', '100'], '--budget "100": at least'],
+]);

@@ -6,6 +6,7 @@ namespace App\CommandLine;
 
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -14,6 +15,9 @@ use Symfony\Component\Console\Input\InputInterface;
 /** What every command asks of its workbook and options; all that is not valid is told by what it names. */
 final readonly class WorkbookQuestion
 {
+    /** More money or mass than any shop has. */
+    private const LARGEST = 1_000_000_000_000;
+
     public function __construct(private InputInterface $input) {}
 
     /** @throws InvalidWorkbook|\InvalidArgumentException */
@@ -49,19 +53,80 @@ final readonly class WorkbookQuestion
 
     public function kit(Workbook $workbook): Kit
     {
-        return $workbook->kit($this->option('kit')) ?? throw $this->unknown('kit', $workbook->kits);
+        return $workbook->kit($this->option('kit')) ?? throw $this->unknown('kit', $this->option('kit'), $workbook->kits);
     }
 
     public function scope(Workbook $workbook): Scope
     {
-        return $workbook->scope($this->option('scope')) ?? throw $this->unknown('scope', $workbook->scopes);
+        return $workbook->scope($this->option('scope')) ?? throw $this->unknown('scope', $this->option('scope'), $workbook->scopes);
+    }
+
+    /**
+     * @return non-empty-list<Scope> each once
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function scopes(Workbook $workbook): array
+    {
+        $scopes = [];
+        foreach ($this->input->getOption('scope') as $id) {
+            $scopes[$id] = $workbook->scope($id) ?? throw $this->unknown('scope', $id, $workbook->scopes);
+        }
+
+        return $scopes === [] ? throw new \InvalidArgumentException('--scope is missing: say which scope by its id') : array_values($scopes);
+    }
+
+    /**
+     * @return list<Tool> each once
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function tools(string $option, Workbook $workbook): array
+    {
+        $known = array_column($workbook->tools, null, 'id');
+        $tools = [];
+        foreach ($this->input->getOption($option) as $id) {
+            $tools[$id] = $known[$id] ?? throw new \InvalidArgumentException('--' . $option . ' "' . $id . '": no tool of the workbook has this id');
+        }
+
+        return array_values($tools);
+    }
+
+    public function isSet(string $flag): bool
+    {
+        return $this->input->getOption($flag) === true;
+    }
+
+    /**
+     * A whole number, nought or more; null where it is not given.
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function amount(string $option): ?int
+    {
+        if (!$this->isStated($option)) {
+            return null;
+        }
+        $text = $this->option($option);
+        $number = filter_var($text, FILTER_VALIDATE_INT, ['options' => ['min_range' => 0, 'max_range' => self::LARGEST]]);
+
+        return $number === false ? throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": must be a whole number from 0 to ' . self::LARGEST) : $number;
+    }
+
+    /** @throws \InvalidArgumentException */
+    public function seconds(string $option): float
+    {
+        $text = $this->option($option);
+        $number = filter_var($text, FILTER_VALIDATE_FLOAT);
+
+        return $number === false || $number <= 0.0 || $number > 86_400 ? throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": must be a number of seconds above 0, at most 86400') : $number;
     }
 
     /** @param list<Kit|Scope> $things */
-    private function unknown(string $name, array $things): \InvalidArgumentException
+    private function unknown(string $name, string $id, array $things): \InvalidArgumentException
     {
         $ids = array_map(static fn(Kit|Scope $thing): string => $thing->id, $things);
 
-        return new \InvalidArgumentException('--' . $name . ' "' . $this->option($name) . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
+        return new \InvalidArgumentException('--' . $name . ' "' . $id . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\CommandLine\CheckCommand;
 use App\CommandLine\LineCommand;
+use App\CommandLine\PlanCommand;
 use Symfony\Component\Console\Application;
 
 $autoload = __DIR__ . '/../../vendor/autoload.php';
@@ -28,6 +29,7 @@ register_shutdown_function(static function (): void {
 $application = new Application('gondrik');
 $application->add(new CheckCommand());
 $application->add(new LineCommand());
+$application->add(new PlanCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 try {

@@ -34,13 +34,14 @@ const ROOMS = [
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
     'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
+    'Planning' => ['Value', 'Verdict', 'Tool', 'Rules', 'Scope', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\PlannedScope;
+use Gondrik\Core\Planning\Planner;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
+use Symfony\Component\Console\Attribute\AsCommand;
+use Symfony\Component\Console\Command\Command;
+use Symfony\Component\Console\Input\InputArgument;
+use Symfony\Component\Console\Input\InputInterface;
+use Symfony\Component\Console\Input\InputOption;
+use Symfony\Component\Console\Output\ConsoleOutputInterface;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** gondrik plan WORKBOOK: what to add to a kit, for the least money, without a database. */
+#[AsCommand('plan', 'Plans what to add to a kit. Exit 0: nothing stays open; 1: something does; 2: not a valid question.')]
+final class PlanCommand extends Command
+{
+    private const OPEN = 1;
+
+    private const NOT_VALID = 2;
+
+    private const SECONDS = '120';
+
+    protected function configure(): void
+    {
+        $many = InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY;
+        $this->addArgument('workbook', InputArgument::REQUIRED, 'Workbook file (JSON)')
+            ->addOption('scope', null, $many, 'Id of a scope; may be given several times')
+            ->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit; without one, an empty kit')
+            ->addOption('budget', null, InputOption::VALUE_REQUIRED, 'At most so many cents')
+            ->addOption('mass', null, InputOption::VALUE_REQUIRED, 'At most so many grams, the whole kit')
+            ->addOption('makeshift', null, InputOption::VALUE_NONE, 'Makeshift counts')
+            ->addOption('without', null, $many, 'Id of a tool not to buy; may be given several times')
+            ->addOption('with', null, $many, 'Id of a tool to buy in any case; may be given several times')
+            ->addOption('time-limit', null, InputOption::VALUE_REQUIRED, 'Seconds, after which the best found is told', self::SECONDS)
+            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+    }
+
+    protected function execute(InputInterface $input, OutputInterface $output): int
+    {
+        $asked = new WorkbookQuestion($input);
+        try {
+            $format = $asked->oneOf('format', ['text', 'json']);
+            $seconds = $asked->seconds('time-limit');
+            $question = $this->question($asked, $asked->workbook());
+        } catch (InvalidWorkbook|\InvalidArgumentException $error) {
+            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
+            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
+
+            return self::NOT_VALID;
+        }
+        $plan = (new Planner($question, Deadline::in($seconds)))->plan();
+        $format === 'json'
+            ? $output->writeln(json_encode((new PlanWriter())->plan($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
+            : (new TextPlan($output))->write($plan);
+
+        return $plan->isWhole() ? self::SUCCESS : self::OPEN;
+    }
+
+    /** @throws \InvalidArgumentException */
+    private function question(WorkbookQuestion $asked, Workbook $workbook): PlanQuestion
+    {
+        $scopes = array_map(static fn(Scope $scope): PlannedScope => new PlannedScope($scope, $workbook->rulesFor($scope)), $asked->scopes($workbook));
+        $kit = $asked->isStated('kit') ? $asked->kit($workbook) : new Kit('none', 'Empty kit', []);
+        $budget = $asked->amount('budget');
+        $mass = $asked->amount('mass');
+        $without = $asked->tools('without', $workbook);
+        $with = $asked->tools('with', $workbook);
+        foreach ($with as $tool) {
+            $said = '--with "' . $tool->id . '": ';
+            match (true) {
+                in_array($tool, $without, true) => throw new \InvalidArgumentException($said . 'it is not to be bought by --without; take one of the two away'),
+                $kit->tool($tool->id) !== null => throw new \InvalidArgumentException($said . 'the kit has it already; only other tools are bought'),
+                $tool->cost->price === null => throw new \InvalidArgumentException($said . 'it has no price, so it cannot be bought'),
+                default => null,
+            };
+        }
+        $ways = array_values(array_filter(array_map(
+            static fn(Tool $tool): ?Way => $kit->tool($tool->id) !== null || in_array($tool, $without, true) ? null : Way::buying($tool),
+            $workbook->tools,
+        )));
+        try {
+            return new PlanQuestion($kit, $scopes, $ways, array_values(array_filter($ways, static fn(Way $way): bool => in_array($way->tool, $with, true))), $budget, $mass, $asked->isSet('makeshift'));
+        } catch (Invalid $broken) {
+            throw new \InvalidArgumentException('--' . $broken->field . ' "' . $broken->value . '": ' . $broken->expected);
+        }
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\CommandLine;
+
+use Gondrik\Core\Planning\Addition;
+use Gondrik\Core\Planning\CurvePoint;
+use Gondrik\Core\Planning\OpenStep;
+use Gondrik\Core\Planning\Plan;
+use Gondrik\Core\Planning\Role;
+use Gondrik\Core\Planning\StepRef;
+use Gondrik\Core\Planning\ToolRole;
+use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Wording\Words;
+use Symfony\Component\Console\Output\OutputInterface;
+
+/** A plan for people at a terminal: what to add and why, what stays open, what each tool is worth, what less money would do. */
+final readonly class TextPlan
+{
+    private Sentence $sentence;
+
+    public function __construct(private OutputInterface $output)
+    {
+        $this->sentence = new Sentence();
+    }
+
+    public function write(Plan $plan): void
+    {
+        $this->output->writeln([...$this->headline($plan), ...$this->additions($plan), ...$this->open($plan), ...$this->roles($plan), ...$this->curve($plan)], OutputInterface::OUTPUT_RAW);
+    }
+
+    /** @return list<string> */
+    private function headline(Plan $plan): array
+    {
+        return [
+            sprintf('%s: %d of %s count, %d with this plan%s.', $plan->kit->name, $plan->coveredBefore, Words::counted($plan->terminations, 'termination'), $plan->coveredAfter, $plan->makeshiftAfter === 0 ? '' : ', ' . $plan->makeshiftAfter . ' of them makeshift'),
+            sprintf('Costs %s; the kit weighs %d g then. %s', self::money($plan->cost), $plan->mass, $plan->isOptimal ? 'There is none better.' : 'The time was up; the bound is ' . $plan->bound . '.'),
+            ...$plan->next === null ? [] : ['The next best costs ' . self::money($plan->next->cost) . ': ' . implode(', ', array_map(self::instead(...), $plan->next->instead)) . '.'],
+        ];
+    }
+
+    /** @return list<string> */
+    private function additions(Plan $plan): array
+    {
+        $rows = array_map(static fn(Addition $one): string => sprintf(
+            '+ %s, %s: %s',
+            $one->way->tool->id,
+            self::money($one->way->cost),
+            $one->closes === [] ? 'closes nothing' : 'closes ' . implode(', ', array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $one->closes))),
+        ), $plan->add);
+
+        return ['', ...$rows === [] ? ['Nothing to add.'] : $rows];
+    }
+
+    /** @return list<string> */
+    private function open(Plan $plan): array
+    {
+        $rows = array_map(fn(OpenStep $open): string => sprintf('○ %s, %s: %s', $open->line->id, $open->operation->value, $open->wanted === null ? 'makeshift by the line itself' : $this->sentence->wanted($open->wanted)), $plan->open);
+
+        return $rows === [] ? [] : ['', ...$rows];
+    }
+
+    /** @return list<string> */
+    private function roles(Plan $plan): array
+    {
+        $rows = [];
+        foreach (Role::cases() as $role) {
+            $of = array_filter($plan->roles, static fn(ToolRole $one): bool => $one->role === $role);
+            if ($of !== []) {
+                $rows[] = sprintf('%-9s  %s', $role->value, implode(', ', array_map(static fn(ToolRole $one): string => $one->tool->id . ($one->alone > 0 ? ' (' . $one->alone . ')' : ''), $of)));
+            }
+        }
+
+        return $rows === [] ? [] : ['', ...$rows];
+    }
+
+    /** @return list<string> */
+    private function curve(Plan $plan): array
+    {
+        return ['', ...array_map(static fn(CurvePoint $point): string => sprintf('%12s  %5d', self::money($point->cost), $point->covered) . ($point->add === [] ? '' : '  ' . implode(', ', array_map(static fn(Way $way): string => $way->tool->id, $point->add))), $plan->curve)];
+    }
+
+    /** @param array{?Way, ?Way} $pair */
+    private static function instead(array $pair): string
+    {
+        return match (true) {
+            $pair[0] === null => 'with ' . $pair[1]?->tool->id . ' too',
+            $pair[1] === null => 'without ' . $pair[0]->tool->id,
+            default => $pair[1]->tool->id . ' instead of ' . $pair[0]->tool->id,
+        };
+    }
+
+    private static function money(int $cents): string
+    {
+        return sprintf('%d.%02d', intdiv($cents, 100), $cents % 100);
+    }
+}

@@ -1,0 +1,187 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Planning;
+
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Conditions;
+use Gondrik\Core\Match\Judge;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Match\Work;
+use Gondrik\Core\Tool\Energy;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Verdict\Findings;
+use Gondrik\Core\Verdict\Fit;
+
+/**
+ * Which tools do which steps, by the same judge as Cover: asked once, so that any set of tools can be looked at without asking
+ * again. A tool counts with all that it requires, directly or not; that may be there only if the place lets it work.
+ */
+final class Matrix
+{
+    /** @var list<Task> */
+    public array $tasks = [];
+
+    /** @var list<PlannedLine> */
+    public array $lines = [];
+
+    /** All terminations, those of faulty lines too. */
+    public int $terminations = 0;
+
+    /** @var array<string, int> by tool id */
+    private array $at;
+
+    /** @var array<int, list<int>|null> the other tools that one requires, null where one of them cannot be had at all */
+    private array $closures = [];
+
+    /**
+     * @param list<Report> $reports of the kit on each scope
+     * @param list<Tool>   $tools   of the kit and all that may come to it
+     */
+    public function __construct(array $reports, public readonly array $tools, bool $takesMakeshift)
+    {
+        $this->at = array_flip(array_map(static fn(Tool $tool): string => $tool->id, $tools));
+        foreach ($reports as $scope => $report) {
+            $operations = new Operations($report->rules);
+            $judge = new Judge($operations, $report->rules);
+            $known = [];
+            foreach ($report->lines as $cover) {
+                $this->terminations += $cover->line->quantity;
+                if ($cover->status === Status::Faulty) {
+                    continue;
+                }
+                $steps = [];
+                foreach ($cover->steps as $step) {
+                    $key = spl_object_id($step->work);
+                    if (!isset($known[$key])) {
+                        $known[$key] = count($this->tasks);
+                        $this->tasks[] = new Task($step->step->operation, $step->work, $this->doers($judge, $operations, $step->step->operation, $step->work));
+                    }
+                    $steps[] = new PlannedStep($known[$key], $step->isCapped);
+                }
+                $id = count($reports) > 1 ? $report->scope->id . '/' . $cover->line->id : $cover->line->id;
+                $this->lines[] = new PlannedLine($cover->line, $scope, $id, $steps, self::isCapped($cover), $takesMakeshift || $report->rules->makeshiftCounts);
+            }
+        }
+    }
+
+    /** The tool's number; null for one that is not here. */
+    public function at(string $tool): ?int
+    {
+        return $this->at[$tool] ?? null;
+    }
+
+    /**
+     * The other tools that one requires, and what those require; null where one of them is not here.
+     *
+     * @return list<int>|null
+     */
+    public function closure(int $tool): ?array
+    {
+        if (!array_key_exists($tool, $this->closures)) {
+            $this->closures[$tool] = $this->reached($tool);
+        }
+
+        return $this->closures[$tool];
+    }
+
+    /**
+     * How a task stands with some of the tools.
+     *
+     * @param array<int, true> $has
+     */
+    public function best(Task $task, array $has): ?Fit
+    {
+        $best = null;
+        foreach ($task->doers as $tool => $fit) {
+            if ($best !== $fit && isset($has[$tool]) && $this->isComplete($tool, $has)) {
+                $best = $fit;
+                if ($fit === Fit::Proper) {
+                    break;
+                }
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param array<int, true> $has */
+    public function isComplete(int $tool, array $has): bool
+    {
+        foreach ($this->closure($tool) ?? [] as $other) {
+            if (!isset($has[$other])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<int, Fit> */
+    private function doers(Judge $judge, Operations $operations, Operation $operation, Work $work): array
+    {
+        $rules = $operations->of($operation);
+        $doers = [];
+        foreach ($this->tools as $at => $tool) {
+            if ($tool->capabilitiesFor($operation) === []) {
+                continue;
+            }
+            $score = $judge->choice($tool, $operation, $rules, $work);
+            if ($score !== null && $this->canBeComplete($at, $work->conditions)) {
+                $doers[$at] = $score >= Findings::MAKESHIFT ? Fit::Makeshift : Fit::Proper;
+            }
+        }
+
+        return $doers;
+    }
+
+    /** Whether all that it requires is here and may work under these conditions. */
+    private function canBeComplete(int $tool, Conditions $conditions): bool
+    {
+        $closure = $this->closure($tool);
+        foreach ($closure ?? [] as $other) {
+            $needs = $this->tools[$other]->needs;
+            if (($conditions->noMains && $needs->energy === Energy::Mains) || ($conditions->mustTravel && $needs->inPlaceOnly)) {
+                return false;
+            }
+        }
+
+        return $closure !== null;
+    }
+
+    /** @return list<int>|null */
+    private function reached(int $tool): ?array
+    {
+        $reached = [$tool => true];
+        for ($open = [$tool]; $open !== [];) {
+            foreach ($this->tools[array_pop($open)]->needs->requires as $id) {
+                $at = $this->at[$id] ?? null;
+                if ($at === null) {
+                    return null;
+                }
+                if (!isset($reached[$at])) {
+                    $reached[$at] = true;
+                    $open[] = $at;
+                }
+            }
+        }
+        unset($reached[$tool]);
+
+        return array_keys($reached);
+    }
+
+    private static function isCapped(LineCover $cover): bool
+    {
+        foreach ($cover->checks as $check) {
+            if ($check->fit !== Fit::Proper) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

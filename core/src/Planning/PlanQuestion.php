@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Planning;
+
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Invalid;
+
+/** What is to be planned: which work, from which kit, out of what, within which limits. */
+final readonly class PlanQuestion
+{
+    /** What is bought in any case, in cents. */
+    public int $forcedCost;
+
+    /** Of the kit and of what is bought in any case, in g. */
+    public int $forcedMass;
+
+    /**
+     * @param non-empty-list<PlannedScope>     $scopes
+     * @param list<Way>                        $ways      to come to other tools, in the order in which they are preferred
+     * @param list<Way>                        $forced    those of them that are taken in any case
+     * @param int|null                         $budget    in cents
+     * @param int|null                         $mass      of the whole kit, in g
+     * @param (\Closure(list<Way>): bool)|null $isAllowed whether ways may be taken together
+     *
+     * @throws Invalid when a limit is broken before anything is planned
+     */
+    public function __construct(
+        public Kit $kit,
+        public array $scopes,
+        public array $ways,
+        public array $forced = [],
+        public ?int $budget = null,
+        public ?int $mass = null,
+        /** Makeshift counts, whatever the house says. */
+        public bool $takesMakeshift = false,
+        public ?\Closure $isAllowed = null,
+    ) {
+        $own = self::massOf($kit);
+        $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $forced));
+        $more = array_sum(array_map(static fn(Way $way): int => $way->mass(), $forced));
+        if ($mass !== null && $own > $mass) {
+            throw Invalid::at('mass', $mass, 'at least ' . $own . ' g, for so much the kit has already');
+        }
+        if ($budget !== null && $cost > $budget) {
+            throw Invalid::at('budget', $budget, 'at least ' . $cost . ', for so much is bought in any case');
+        }
+        if ($mass !== null && $own + $more > $mass) {
+            throw Invalid::at('mass', $mass, 'at least ' . ($own + $more) . ' g, with what is bought in any case');
+        }
+        $this->forcedCost = $cost;
+        $this->forcedMass = $own + $more;
+    }
+
+    /** @return list<Way> that are to be decided on and bring a tool */
+    public function open(): array
+    {
+        return array_values(array_filter($this->ways, fn(Way $way): bool => $way->means !== Means::PerPiece && !in_array($way, $this->forced, true)));
+    }
+
+    /** @return list<Way> by the piece */
+    public function perPiece(): array
+    {
+        return array_values(array_filter($this->ways, static fn(Way $way): bool => $way->means === Means::PerPiece));
+    }
+
+    /**
+     * With what is taken in any case, in the order of the ways.
+     *
+     * @param list<Way> $ways
+     *
+     * @return list<Way>
+     */
+    public function inOrder(array $ways): array
+    {
+        return array_values(array_filter($this->ways, fn(Way $way): bool => in_array($way, $ways, true) || in_array($way, $this->forced, true)));
+    }
+
+    /** @return list<Tool> of the kit and all that may come to it, each once */
+    public function tools(): array
+    {
+        $own = array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools);
+        $more = array_map(static fn(Way $way): Tool => $way->tool, array_filter($this->ways, static fn(Way $way): bool => $way->means !== Means::PerPiece));
+
+        return array_values(array_column([...$own, ...$more], null, 'id'));
+    }
+
+    public function isLimited(): bool
+    {
+        return $this->budget !== null || $this->mass !== null;
+    }
+
+    /** In g; a tool that states none weighs nothing. */
+    public static function massOf(Kit $kit): int
+    {
+        $mass = 0;
+        foreach ($kit->tools as $entry) {
+            $mass += $entry->count * ($entry->tool->handling->massGrams ?? 0);
+        }
+
+        return $mass;
+    }
+}

@@ -1,0 +1,138 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Planning;
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Covering\Optimum;
+use Gondrik\Core\Planning\Covering\Outcome;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+
+/** What to do about a kit, for the least money, and why. */
+final readonly class Planner
+{
+    private Standing $before;
+
+    private Matrix $matrix;
+
+    private Model $model;
+
+    private Optimum $optimum;
+
+    public function __construct(private PlanQuestion $question, ?Deadline $deadline = null)
+    {
+        $reports = $this->reports($question->kit);
+        $this->before = new Standing($reports);
+        $this->matrix = new Matrix($reports, $question->tools(), $question->takesMakeshift);
+        $this->model = new Model($question, $this->matrix, new Pieces($question->perPiece(), $reports));
+        $this->optimum = new Optimum($deadline ?? Deadline::never());
+    }
+
+    public function plan(): Plan
+    {
+        $isLimited = $this->question->isLimited();
+        $instance = $isLimited ? $this->model->most($this->question->budget) : $this->model->everything();
+        $outcome = $this->optimum->of($instance) ?? throw new \LogicException('all that must be covered can be, so there is a best');
+        $add = $this->question->inOrder($this->model->ways($outcome->worth));
+        $paid = $this->model->paid($outcome->worth);
+        $kit = $this->question->kit->with(...array_map(static fn(Way $way): Tool => $way->tool, $add));
+        $after = new Standing($this->reports($kit), $paid);
+        [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
+        $cost = $this->question->forcedCost + $outcome->worth->money;
+        // The curve asks most, so it comes last where time is short.
+        $next = (new NextBest($this->question, $this->matrix, $this->model, $this->optimum))->after($outcome->worth, $instance);
+        $curve = (new Frontier($this->question, $this->model, $this->optimum))->points();
+
+        return new Plan(
+            isOptimal: $outcome->isProven,
+            cost: $cost,
+            bound: $this->bound($outcome, $isLimited ? $coveredAfter : $cost),
+            mass: PlanQuestion::massOf($kit),
+            add: $this->additions($add, $after),
+            paid: $paid,
+            terminations: $this->matrix->terminations,
+            coveredBefore: $this->before->terminations($this->matrix->lines)[0],
+            coveredAfter: $coveredAfter,
+            makeshiftAfter: $makeshiftAfter,
+            open: $this->open($after),
+            roles: (new Roles($this->matrix, $kit))->all(),
+            curve: $curve,
+            next: $next,
+            kit: $kit,
+            after: $after,
+            matrix: $this->matrix,
+        );
+    }
+
+    private function bound(Outcome $outcome, int $reached): int
+    {
+        return match (true) {
+            $outcome->isProven => $reached,
+            $this->question->isLimited() => $this->model->alreadyWon() + $outcome->mostWon,
+            default => $this->question->forcedCost + $outcome->leastMoney,
+        };
+    }
+
+    /** @return list<Report> */
+    private function reports(Kit $kit): array
+    {
+        return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $this->question->scopes);
+    }
+
+    /**
+     * Each with the steps that count only now: under the tool that Cover takes, and under what that requires.
+     *
+     * @param list<Way> $add
+     *
+     * @return list<Addition>
+     */
+    private function additions(array $add, Standing $after): array
+    {
+        $closes = [];
+        foreach ($this->matrix->lines as $line) {
+            foreach (array_keys($line->steps) as $step) {
+                $chosen = $after->chosen($line, $step);
+                if ($chosen === null || $this->before->counts($line, $step) || !$after->counts($line, $step)) {
+                    continue;
+                }
+                $at = (int) $this->matrix->at($chosen->id);
+                foreach ([$at, ...$this->matrix->closure($at) ?? []] as $tool) {
+                    $closes[$this->matrix->tools[$tool]->id][] = new StepRef($line, $step);
+                }
+            }
+        }
+
+        return array_map(static fn(Way $way): Addition => new Addition($way, $closes[$way->tool->id] ?? []), $add);
+    }
+
+    /** @return list<OpenStep> */
+    private function open(Standing $after): array
+    {
+        $open = [];
+        $all = array_fill_keys(array_keys($this->matrix->tools), true);
+        foreach ($this->matrix->lines as $line) {
+            foreach ($line->steps as $number => $step) {
+                if ($after->counts($line, $number)) {
+                    continue;
+                }
+                $task = $this->matrix->tasks[$step->task];
+                $isLines = $step->isCapped && !$line->takesMakeshift;
+                $open[] = new OpenStep(
+                    $line,
+                    $number,
+                    $task->operation,
+                    $isLines && !$after->isHole($line, $number) ? null : (new Operations($this->question->scopes[$line->scope]->rules))->of($task->operation)->wanted([$task->work]),
+                    !$isLines && $line->takes(Status::ofBest($this->matrix->best($task, $all))),
+                );
+            }
+        }
+
+        return $open;
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The covering problem behind planning, against CBC: the optimum of every level (Debian package coinor-cbc), on hand-made traps
+ * and on made-up shops. All 200 of these are solved in the benchmark (composer bench), a part of them here.
+ */
+
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Covering\Instance;
+use Gondrik\Core\Planning\Covering\Optimum;
+use Gondrik\Core\Planning\Covering\Worth;
+use Gondrik\Core\Tests\Support\CbcSolver;
+use Gondrik\Core\Tests\Support\CoveringProblems;
+
+/** @return array{won: int, money: int, fine: int, count: int, mass: int}|null */
+function figures(?Worth $worth): ?array
+{
+    return $worth === null ? null : ['won' => $worth->won, 'money' => $worth->money, 'fine' => $worth->fine, 'count' => $worth->count, 'mass' => $worth->mass];
+}
+
+function solved(Instance $instance): ?Worth
+{
+    $outcome = (new Optimum(Deadline::never()))->of($instance);
+    expect($outcome === null || $outcome->isProven)->toBeTrue();
+
+    return $outcome?->worth;
+}
+
+it('comes to what CBC comes to on problems made by hand', function (string $name): void {
+    $instance = CoveringProblems::byHand()[$name];
+    expect(figures(solved($instance)))->toBe((new CbcSolver())->solve($instance));
+})->with(array_keys(CoveringProblems::byHand()));
+
+it('comes to what CBC comes to on made-up shops', function (int $seed): void {
+    $instance = CoveringProblems::random($seed);
+    expect(figures(solved($instance)))->toBe((new CbcSolver())->solve($instance));
+})->with(range(1, 30));
+
+it('takes the first in order of those that are equal', function (): void {
+    $hand = CoveringProblems::byHand();
+    expect(solved($hand['two alike, the first is taken'])?->items)->toBe([0])
+        ->and(solved($hand['all but one: two of many'])?->items)->toBe([0, 1])
+        ->and(solved($hand['an even ring'])?->items)->toBe([0, 2, 4, 6, 8])
+        ->and(solved($hand['an odd ring needs one more than half'])?->items)->toBe([0, 1, 3, 5, 7])
+        ->and(solved($hand['Steiner triples of seven'])?->items)->toBe([0, 1, 2]);
+});

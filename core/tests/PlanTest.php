@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Plans against rows that a practitioner can check on a sheet of paper, and against every set of tools looked at one by one.
+ */
+
+use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Planner;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Roles;
+use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Tests\Support\PlanByHand;
+use Gondrik\Core\Tests\Support\PlanShop;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Random\Randomizer;
+
+/** @return array<string, mixed> */
+function planned(PlanQuestion $question): array
+{
+    return (new PlanWriter())->plan((new Planner($question))->plan());
+}
+
+/** As the table of cases writes it: what comes in, ">", what goes out, and the cost. */
+function writtenNext(?array $next): string
+{
+    $words = static fn(string $key): string => implode(' ', array_filter(array_column($next['instead'], $key)));
+
+    return $next === null ? '' : $words('in') . '>' . $words('out') . ' ' . $next['cost'];
+}
+
+it('plans', function (array $case): void {
+    $plan = planned(PlanShop::question($case));
+    expect([
+        'cost' => (string) $plan['cost'],
+        'add' => implode(' ', array_column($plan['add'], 'tool')),
+        'covered' => (string) $plan['coveredAfter'],
+        'makeshift' => (string) $plan['makeshiftAfter'],
+        'open' => implode(' ', array_map(static fn(array $open): string => $open['line'] . ':' . $open['op'], $plan['open'])),
+        'curve' => implode(' ', array_map(static fn(array $point): string => $point['cost'] . ':' . $point['covered'], $plan['curve'])),
+    ])->toBe(array_intersect_key($case, array_flip(['cost', 'add', 'covered', 'makeshift', 'open', 'curve'])));
+    // What is in and what is out stand in no order here.
+    $sorted = static fn(string $next): array => array_map(static fn(string $side): array => collect_words($side), explode('>', $next));
+    expect($sorted(writtenNext($plan['next'])))->toBe($sorted($case['next']));
+})->with(CaseTable::of('plans', 'case'));
+
+/** @return list<string> in order */
+function collect_words(string $text): array
+{
+    $words = preg_split('~ +~', trim($text)) ?: [];
+    sort($words);
+
+    return $words;
+}
+
+it('comes to what looking at every set of tools comes to', function (int $seed, string $shop): void {
+    $question = PlanShop::madeUp($seed, $shop === 'demo' ? static fn(): Workbook => demoShop() : generatedShop(...), 7);
+    $plan = planned($question);
+    $hand = new PlanByHand($question);
+    [$best, $next] = [...$hand->ranked(), null];
+    expect(['cost' => $plan['cost'], 'add' => array_column($plan['add'], 'tool'), 'won' => $plan['coveredAfter'], 'makeshift' => $plan['makeshiftAfter'], 'mass' => $plan['mass']])->toBe($best)
+        ->and(array_map(static fn(array $point): array => $point + ['add' => []], $plan['curve']))->toBe($hand->curve())
+        ->and($plan['next']['cost'] ?? null)->toBe($next['cost'] ?? null);
+    if ($next !== null) {
+        expect(array_values(array_filter(array_column($plan['next']['instead'], 'in'))))->toEqualCanonicalizing(array_values(array_diff($next['add'], $best['add'])))
+            ->and(array_values(array_filter(array_column($plan['next']['instead'], 'out'))))->toEqualCanonicalizing(array_values(array_diff($best['add'], $next['add'])));
+    }
+    expect($plan['status'])->toBe('optimal')->and($plan['bound'])->toBe($question->isLimited() ? $plan['coveredAfter'] : $plan['cost']);
+})->with(range(1, 24))->with(['demo', 'made up']);
+
+function generatedShop(Randomizer $random): Workbook
+{
+    return (new WorkbookCodec())->readStored(GeneratedWorkbook::of($random->getInt(1, 100_000), 12, 24));
+}
+
+function demoShop(): Workbook
+{
+    static $shop = null;
+
+    return $shop ??= (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/tarnholt-ropeway.json'));
+}
+
+it('says of each tool what taking it out says', function (int $seed): void {
+    $question = PlanShop::madeUp($seed, static fn(): Workbook => demoShop(), 4);
+    $plan = (new Planner($question))->plan();
+    expect((new PlanWriter())->plan($plan)['roles'])->toBe((new PlanByHand($question))->roles($plan->kit));
+})->with(range(31, 38));
+
+it('finds pairs of which either can be done without, but not both', function (): void {
+    $question = PlanShop::question(['kit' => 'basic', 'scopes' => 'rings', 'options' => 'with=strip-all']);
+    $plan = (new Planner($question))->plan();
+    $pairs = array_map(static fn($pair): array => [$pair->one->id, $pair->other->id, $pair->lines, $pair->quantity], (new Roles($plan->matrix, $plan->kit))->pairs());
+    expect($pairs)->toBe([['strip-thin', 'strip-all', ['r18'], 40], ['oval-red', 'oval-both-light', ['r18'], 40]]);
+});
+
+it('names the steps that each addition closes, and what it requires too', function (): void {
+    $plan = planned(PlanShop::question(['kit' => 'frame', 'scopes' => 'lugs cold', 'options' => '']));
+    expect(array_column($plan['add'], 'closes', 'tool'))->toBe([
+        'dies-6' => [['line' => 'lugs/l6', 'step' => 2]],
+        'ferrule-tool' => [['line' => 'cold/c1', 'step' => 3], ['line' => 'cold/f1', 'step' => 2]],
+    ]);
+});
+
+it('refuses limits that are broken before anything is planned', function (string $options, string $field, string $expected): void {
+    expect(static fn(): PlanQuestion => PlanShop::question(['kit' => 'basic', 'scopes' => 'rings', 'options' => $options]))
+        ->toThrow(static function (Invalid $error) use ($field, $expected): void {
+            expect($error->field)->toBe($field)->and($error->expected)->toContain($expected);
+        });
+})->with([
+    'a kit that is too heavy' => ['mass=799', 'mass', 'at least 800 g'],
+    'too heavy with what is bought in any case' => ['mass=900 with=strip-all', 'mass', 'at least 1000 g'],
+    'dearer than the budget' => ['budget=4499 with=strip-all', 'budget', 'at least 4500'],
+]);
+
+it('gives the best it has when time is up, with a bound', function (): void {
+    $question = PlanShop::question(['kit' => '', 'scopes' => 'rings lugs cold', 'options' => 'budget=14000']);
+    $whole = planned($question);
+    $cut = (new PlanWriter())->plan((new Planner($question, Deadline::in(0.0)))->plan());
+    expect($cut['status'])->toBe($cut['bound'] > $cut['coveredAfter'] ? 'feasible' : 'optimal')
+        ->and($cut['coveredAfter'])->toBeLessThanOrEqual($whole['coveredAfter'])
+        ->and($cut['bound'])->toBeGreaterThanOrEqual($whole['coveredAfter'])
+        ->and($cut['cost'])->toBeLessThanOrEqual(14000);
+});

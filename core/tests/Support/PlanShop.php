@@ -1,0 +1,100 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Tests\Support;
+
+use Gondrik\Core\Planning\PlannedScope;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Cost;
+use Gondrik\Core\Tool\Handling;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Needs;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+
+/** Questions of planning: out of the small shop of cases/plan-shop.json, and made up from the tools and lines of larger ones. */
+final class PlanShop
+{
+    public static function workbook(): Workbook
+    {
+        return (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__) . '/cases/plan-shop.json'));
+    }
+
+    /** @param array{kit: string, scopes: string, options: string} $case */
+    public static function question(array $case): PlanQuestion
+    {
+        $workbook = self::workbook();
+        $options = [];
+        foreach (Catalogue::words($case['options']) as $option) {
+            [$name, $value] = [...explode('=', $option), ''];
+            $options[$name] = $value;
+        }
+        $kit = $workbook->kit($case['kit']) ?? new Kit('none', 'None', []);
+        $tools = array_filter($workbook->tools, static fn(Tool $tool): bool => $kit->tool($tool->id) === null && ($options['without'] ?? '') !== $tool->id);
+        $ways = array_values(array_filter(array_map(Way::buying(...), $tools)));
+
+        return new PlanQuestion(
+            $kit,
+            array_map(static fn(string $id): PlannedScope => new PlannedScope($workbook->scope($id), $workbook->rulesFor($workbook->scope($id))), Catalogue::words($case['scopes'])),
+            $ways,
+            array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === ($options['with'] ?? ''))),
+            isset($options['budget']) ? (int) $options['budget'] : null,
+            isset($options['mass']) ? (int) $options['mass'] : null,
+            isset($options['makeshift']),
+        );
+    }
+
+    /**
+     * A question with few enough ways to look at every set of them; prices and masses are such that many sets are equal.
+     *
+     * @param \Closure(Randomizer): Workbook $shop
+     */
+    public static function madeUp(int $seed, \Closure $shop, int $ways): PlanQuestion
+    {
+        $random = new Randomizer(new Mt19937($seed));
+        $workbook = $shop($random);
+        $tools = [];
+        foreach ($random->shuffleArray($workbook->tools) as $at => $tool) {
+            $requires = array_values(array_intersect($tool->needs->requires, array_column($workbook->tools, 'id')));
+            if ($requires === [] && $at > 0 && $random->getInt(1, 8) === 1) {
+                $requires = [$tools[$random->getInt(0, $at - 1)]->id];
+            }
+            $tools[] = new Tool(
+                $tool->id,
+                $tool->name,
+                $tool->kind,
+                $tool->capabilities,
+                new Cost(price: 100 * $random->getInt(1, 6)),
+                new Handling($random->getInt(0, 3) === 0 ? null : 100 * $random->getInt(1, 4), $tool->handling->handSpan, $tool->handling->gripForce, null, $tool->handling->compact, $tool->handling->oneHanded),
+                new Needs($tool->needs->energy, $requires, $tool->needs->inPlaceOnly),
+            );
+        }
+        $own = $random->getInt(0, count($tools) - $ways);
+        $kit = new Kit('kit', 'Kit', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool, $random->getInt(1, 2)), array_slice($tools, 0, $own)), $random->getInt(0, 1) === 0);
+        $bought = array_values(array_filter(array_map(Way::buying(...), array_slice($tools, $own, $ways))));
+        $scope = $workbook->scopes[$random->getInt(0, count($workbook->scopes) - 1)];
+        $scopes = [new PlannedScope(new Scope($scope->id, $scope->name, array_slice($scope->lines, 0, 10)), $workbook->rulesFor($scope))];
+        if ($seed % 3 === 0) {
+            $scopes[] = new PlannedScope(new Scope('other', 'Other', array_slice($workbook->scopes[0]->lines, 0, 6)), new HouseRules());
+        }
+        $forced = $seed % 7 === 0 ? [$bought[0]] : [];
+
+        return new PlanQuestion(
+            $kit,
+            $scopes,
+            $bought,
+            $forced,
+            $seed % 4 % 2 === 1 ? 100 * $random->getInt(6, 18) : null,
+            $seed % 4 >= 2 ? PlanQuestion::massOf($kit) + 100 * $random->getInt(4, 12) : null,
+            $seed % 5 === 0,
+        );
+    }
+}

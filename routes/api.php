@@ -9,6 +9,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
@@ -63,6 +64,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('history', [HistoryController::class, 'index']);
+        Route::get('plan', [PlanController::class, 'show']);
+        Route::get('plan/curve', [PlanController::class, 'curve']);
         Route::get('scopes/{scope}/table', [TableController::class, 'lines']);
         Route::get('tables/{list}', [TableController::class, 'show'])->whereIn('list', $tables);
     });

@@ -62,10 +62,13 @@ final class PlanCommand extends Command
 
             return self::NOT_VALID;
         }
-        $plan = (new Planner($question, Deadline::in($seconds)))->plan();
+        $planner = new Planner($question, Deadline::in($seconds));
+        $plan = $planner->plan();
+        // The curve asks most, so it comes last where time is short.
+        $curve = $planner->curve();
         $format === 'json'
-            ? $output->writeln(json_encode((new PlanWriter())->plan($plan), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
-            : (new TextPlan($output))->write($plan);
+            ? $output->writeln(json_encode((new PlanWriter())->plan($plan, $curve), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
+            : (new TextPlan($output))->write($plan, $curve);
 
         return $plan->isWhole() ? self::SUCCESS : self::OPEN;
     }

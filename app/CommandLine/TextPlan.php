@@ -26,9 +26,10 @@ final readonly class TextPlan
         $this->sentence = new Sentence();
     }
 
-    public function write(Plan $plan): void
+    /** @param list<CurvePoint> $curve */
+    public function write(Plan $plan, array $curve): void
     {
-        $this->output->writeln([...$this->headline($plan), ...$this->additions($plan), ...$this->open($plan), ...$this->roles($plan), ...$this->curve($plan)], OutputInterface::OUTPUT_RAW);
+        $this->output->writeln([...$this->headline($plan), ...$this->additions($plan), ...$this->open($plan), ...$this->roles($plan), ...$this->curve($curve)], OutputInterface::OUTPUT_RAW);
     }
 
     /** @return list<string> */
@@ -76,10 +77,14 @@ final readonly class TextPlan
         return $rows === [] ? [] : ['', ...$rows];
     }
 
-    /** @return list<string> */
-    private function curve(Plan $plan): array
+    /**
+     * @param list<CurvePoint> $curve
+     *
+     * @return list<string>
+     */
+    private function curve(array $curve): array
     {
-        return ['', ...array_map(static fn(CurvePoint $point): string => sprintf('%12s  %5d', self::money($point->cost), $point->covered) . ($point->add === [] ? '' : '  ' . implode(', ', array_map(static fn(Way $way): string => $way->tool->id, $point->add))), $plan->curve)];
+        return ['', ...array_map(static fn(CurvePoint $point): string => sprintf('%12s  %5d', self::money($point->cost), $point->covered) . ($point->add === [] ? '' : '  ' . implode(', ', array_map(static fn(Way $way): string => $way->tool->id, $point->add))), $curve)];
     }
 
     /** @param array{?Way, ?Way} $pair */

@@ -48,11 +48,13 @@ final readonly class ShopWorkbook
     /**
      * One scope with what it needs of the catalogue, and one kit, where one is named.
      *
+     * @param list<string> $tools more tools that are asked for
+     *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = []): Workbook
     {
-        return Snapshot::read(function () use ($shop, $kit, $scope): Workbook {
+        return Snapshot::read(function () use ($shop, $kit, $scope, $tools): Workbook {
             $kitId = $kit === null ? 0 : $shop->kits()->where('code', $kit)->firstOrFail()->id;
             $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
             $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
@@ -63,7 +65,7 @@ final readonly class ShopWorkbook
                 $shop,
                 self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
                 self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
-                $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
+                $this->withRequired($shop, self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIn('code', $tools)))),
                 self::rows($shop->kits()->whereKey($kitId)),
                 $entries,
                 self::rows($shop->scopes()->whereKey($scopeId)),

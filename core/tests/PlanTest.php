@@ -23,7 +23,9 @@ use Random\Randomizer;
 /** @return array<string, mixed> */
 function planned(PlanQuestion $question): array
 {
-    return (new PlanWriter())->plan((new Planner($question))->plan());
+    $planner = new Planner($question);
+
+    return (new PlanWriter())->plan($planner->plan(), $planner->curve());
 }
 
 /** As the table of cases writes it: what comes in, ">", what goes out, and the cost. */
@@ -88,7 +90,7 @@ function demoShop(): Workbook
 it('says of each tool what taking it out says', function (int $seed): void {
     $question = PlanShop::madeUp($seed, static fn(): Workbook => demoShop(), 4);
     $plan = (new Planner($question))->plan();
-    expect((new PlanWriter())->plan($plan)['roles'])->toBe((new PlanByHand($question))->roles($plan->kit));
+    expect((new PlanWriter())->plan($plan, [])['roles'])->toBe((new PlanByHand($question))->roles($plan->kit));
 })->with(range(31, 38));
 
 it('finds pairs of which either can be done without, but not both', function (): void {
@@ -120,7 +122,7 @@ it('refuses limits that are broken before anything is planned', function (string
 it('gives the best it has when time is up, with a bound', function (): void {
     $question = PlanShop::question(['kit' => '', 'scopes' => 'rings lugs cold', 'options' => 'budget=14000']);
     $whole = planned($question);
-    $cut = (new PlanWriter())->plan((new Planner($question, Deadline::in(0.0)))->plan());
+    $cut = (new PlanWriter())->plan((new Planner($question, Deadline::in(0.0)))->plan(), []);
     expect($cut['status'])->toBe($cut['bound'] > $cut['coveredAfter'] ? 'feasible' : 'optimal')
         ->and($cut['coveredAfter'])->toBeLessThanOrEqual($whole['coveredAfter'])
         ->and($cut['bound'])->toBeGreaterThanOrEqual($whole['coveredAfter'])

@@ -840,6 +840,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plan": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to add to a kit for the least money, and why */
+        get: operations["showPlan"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plan/curve": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Terminations against money */
+        get: operations["showPlanCurve"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1120,6 +1154,18 @@ export interface components {
                 };
                 terminals: {
                     [key: string]: components["schemas"]["Reach"];
+                };
+            };
+            /** @description How the kit stands as it is, where something is supposed */
+            was?: {
+                headline: {
+                    covered: number;
+                    makeshift: number;
+                    hole: number;
+                    faulty: number;
+                };
+                lines: {
+                    [key: string]: components["schemas"]["Status"];
                 };
             };
         };
@@ -1762,6 +1808,105 @@ export interface components {
             status: "new" | "changed" | "same" | "bad";
             /** @description Of the one that the shop has */
             version: string | null;
+        };
+        /**
+         * @description How a kit comes to have a tool: for its price, out of another kit, hired by the month, or somebody does it with theirs
+         * @enum {string}
+         */
+        Means: "buy" | "move" | "borrow" | "per-piece";
+        /** @description The least money, in cents, for so many terminations that count, and all that is bought for it */
+        CurvePoint: {
+            cost: number;
+            covered: number;
+            add?: string[];
+        };
+        /** @description What to add to a kit for the least money, proven or with its bound; of several scopes a line is scope/line */
+        Plan: {
+            /** @enum {string} */
+            status: "optimal" | "feasible";
+            cost: number;
+            bound: number;
+            mass: number;
+            add: {
+                tool: string;
+                count: number;
+                cost: number;
+                closes: {
+                    line: string;
+                    step: number;
+                }[];
+                means: components["schemas"]["Means"];
+                from: string | null;
+            }[];
+            terminations: number;
+            coveredBefore: number;
+            coveredAfter: number;
+            makeshiftAfter: number;
+            open: {
+                line: string;
+                op: components["schemas"]["Operation"];
+                wanted: string | null;
+                step: number;
+                quantity: number;
+                canBeClosed: boolean;
+            }[];
+            roles: {
+                tool: string;
+                /** @enum {string} */
+                role: "essential" | "better" | "backup" | "idle";
+                lines: string[];
+                alone: number;
+                others: string[];
+            }[];
+            next: {
+                cost: number;
+                instead: {
+                    out: string | null;
+                    in: string | null;
+                }[];
+            } | null;
+            paid: {
+                tool: string;
+                line: string;
+                step: number;
+                cost: number;
+            }[];
+            pairs: {
+                one: string;
+                other: string;
+                lines: string[];
+                quantity: number;
+            }[];
+            overlooked: {
+                tool: string;
+                cost: number;
+                insteadOf: string;
+                does: number;
+                leaves: string[];
+            }[];
+            holes: {
+                op: components["schemas"]["Operation"];
+                name: string;
+                wanted: string;
+                quantity: number;
+                lines: string[];
+                isClosed: boolean;
+            }[];
+        };
+        Planned: {
+            plan: components["schemas"]["Plan"];
+            tools: {
+                [key: string]: components["schemas"]["Tool"];
+            };
+            lanes: {
+                [key: string]: components["schemas"]["Lane"][];
+            };
+            ticks: components["schemas"]["Tick"][];
+        };
+        /** @description What each amount of money does at best, and what buying step by step comes to */
+        Curve: {
+            exact: components["schemas"]["CurvePoint"][];
+            inSteps: components["schemas"]["CurvePoint"][];
         };
         id: string;
         name: string;
@@ -2526,6 +2671,10 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
             };
             header?: never;
             path?: never;
@@ -2575,6 +2724,10 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
             };
             header?: never;
             path: {
@@ -4839,6 +4992,132 @@ export interface operations {
             404: components["responses"]["NoSuchThing"];
             412: components["responses"]["Stale"];
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    showPlan: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plan */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Planned"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showPlanCurve: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The curve */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Curve"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             503: components["responses"]["Busy"];
         };
     };

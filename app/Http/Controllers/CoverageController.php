@@ -9,12 +9,14 @@ use App\Http\Resources\ThingsById;
 use App\Models\Shop;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
 use Gondrik\Core\Ruler\Ruler;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -26,7 +28,8 @@ final class CoverageController extends Controller
 
     public function show(CoverageRequest $request): JsonResponse
     {
-        $workbook = $this->workbook($request);
+        $stands = $this->workbook($request);
+        $workbook = self::supposed($stands, $request);
         $report = $this->report($workbook);
         $rulers = new RulerWriter($request->units());
         $written = (new ReportWriter($request->units()))->report($report);
@@ -37,6 +40,7 @@ final class CoverageController extends Controller
             'report' => $isJudged ? $written : Unjudged::report($written),
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
+            ...$workbook === $stands ? [] : ['was' => self::was($this->report($stands))],
             ...(new ThingsById(Gate::allows('export', Shop::class), $this->workbooks->typed($this->shop($request), $request->scope())))->of($workbook),
         ]);
     }
@@ -44,8 +48,7 @@ final class CoverageController extends Controller
     /** The tools that were not chosen for one step of one line. */
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
-        $workbook = $this->workbook($request);
-        $report = $this->report($workbook);
+        $report = $this->report(self::supposed($this->workbook($request), $request));
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -62,7 +65,37 @@ final class CoverageController extends Controller
 
     private function workbook(CoverageRequest $request): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope());
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'));
+    }
+
+    /**
+     * The kit with some tools more or less, for as long as somebody looks at it so; what it has already, and what there is not, is
+     * no matter.
+     */
+    private static function supposed(Workbook $workbook, CoverageRequest $request): Workbook
+    {
+        [$with, $without] = [$request->ids('with'), $request->ids('without')];
+        $kit = $workbook->kits[0] ?? null;
+        if ($kit === null || [...$with, ...$without] === []) {
+            return $workbook;
+        }
+        $more = array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $with, true) && $kit->tool($tool->id) === null);
+
+        return new Workbook($workbook->title, $workbook->houseRules, $workbook->wires, $workbook->terminals, $workbook->tools, [$kit->without(...$without)->with(...$more)], $workbook->scopes);
+    }
+
+    /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */
+    private static function was(Report $report): array
+    {
+        $headline = $report->headline;
+
+        return [
+            'headline' => ['covered' => $headline->covered, 'makeshift' => $headline->makeshift, 'hole' => $headline->hole, 'faulty' => $headline->faulty],
+            'lines' => (object) array_combine(
+                array_map(static fn(LineCover $cover): string => $cover->line->id, $report->lines),
+                array_map(static fn(LineCover $cover): string => $cover->status->value, $report->lines),
+            ),
+        ];
     }
 
     private function report(Workbook $workbook): Report

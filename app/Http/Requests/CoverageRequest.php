@@ -6,16 +6,17 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Asks for one kit against one scope. */
+/** Asks for one kit against one scope; the kit as it is, or with some tools more or less. */
 final class CoverageRequest extends FormRequest
 {
     use AsksInUnits;
+    use ListsThings;
     use NamesKit;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], ...self::unitRules()];
+        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], ...self::unitRules()];
     }
 
     public function scope(): string

@@ -4,14 +4,23 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Coverage\Hole;
+use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\CurvePoint;
+use Gondrik\Core\Planning\EssentialPair;
 use Gondrik\Core\Planning\NextPlan;
 use Gondrik\Core\Planning\OpenStep;
+use Gondrik\Core\Planning\Overlooked;
+use Gondrik\Core\Planning\PaidStep;
 use Gondrik\Core\Planning\Plan;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Roles;
 use Gondrik\Core\Planning\StepRef;
 use Gondrik\Core\Planning\ToolRole;
 use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
 
@@ -25,8 +34,86 @@ final readonly class PlanWriter
         $this->sentence = new Sentence($units);
     }
 
-    /** @return array<string, mixed> */
-    public function plan(Plan $plan): array
+    /**
+     * @param list<CurvePoint> $curve
+     *
+     * @return array<string, mixed> as the command line gives it
+     */
+    public function plan(Plan $plan, array $curve): array
+    {
+        $written = $this->figures($plan);
+
+        return [...array_slice($written, 0, -1, true), 'curve' => $this->curve($curve), 'next' => $written['next']];
+    }
+
+    /**
+     * For the page: with how each addition comes in, what is paid by the piece, and why it is so. The curve is asked apart.
+     *
+     * @return array<string, mixed>
+     */
+    public function explained(Plan $plan, PlanQuestion $question): array
+    {
+        $written = $this->figures($plan);
+        foreach ($plan->add as $at => $addition) {
+            $written['add'][$at] += ['means' => $addition->way->means->value, 'from' => $addition->way->from];
+        }
+        foreach ($plan->open as $at => $open) {
+            $written['open'][$at] += ['step' => $open->step, 'quantity' => $open->line->line->quantity, 'canBeClosed' => $open->canBeClosed];
+        }
+        foreach ($plan->roles as $at => $role) {
+            $written['roles'][$at]['others'] = array_map(static fn(Tool $tool): string => $tool->id, $role->others);
+        }
+
+        return [
+            ...$written,
+            'paid' => array_map(static fn(PaidStep $step): array => ['tool' => $step->way->tool->id, 'line' => $step->line->id, 'step' => $step->step, 'cost' => $step->cost()], $plan->paid),
+            'pairs' => array_map(static fn(EssentialPair $pair): array => ['one' => $pair->one->id, 'other' => $pair->other->id, 'lines' => $pair->lines, 'quantity' => $pair->quantity], (new Roles($plan->matrix, $plan->kit))->pairs()),
+            'overlooked' => array_map(static fn(Overlooked $one): array => [
+                'tool' => $one->way->tool->id,
+                'cost' => $one->way->cost,
+                'insteadOf' => $one->insteadOf->tool->id,
+                'does' => count($one->does),
+                'leaves' => array_values(array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $one->leaves))),
+            ], $plan->overlooked),
+            'holes' => array_merge(...array_map(fn(Report $report, int $scope): array => array_map(fn(Hole $hole): array => [
+                'op' => $hole->operation->value,
+                'name' => $this->sentence->hole($hole->wanted),
+                'wanted' => $this->sentence->wanted($hole->wanted),
+                'quantity' => $hole->quantity(),
+                'lines' => array_map(static fn(Line $line): string => (count($question->scopes) > 1 ? $report->scope->id . '/' : '') . $line->id, $hole->lines),
+                'isClosed' => $this->isClosed($hole, $scope, $plan),
+            ], $report->holes), $plan->before->reports, array_keys($plan->before->reports))),
+        ];
+    }
+
+    /**
+     * @param list<CurvePoint> $points
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function curve(array $points): array
+    {
+        return array_map($this->point(...), $points);
+    }
+
+    /** Whether none of its steps is a hole any more. */
+    private function isClosed(Hole $hole, int $scope, Plan $plan): bool
+    {
+        $isOpen = [];
+        foreach ($plan->open as $open) {
+            $isOpen[$open->line->scope . '/' . $open->line->line->id . '/' . $open->operation->value] = true;
+        }
+        foreach ($hole->lines as $line) {
+            if (isset($isOpen[$scope . '/' . $line->id . '/' . $hole->operation->value])) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @return array<string, mixed> all but the curve */
+    private function figures(Plan $plan): array
     {
         return [
             'status' => $plan->isOptimal ? 'optimal' : 'feasible',
@@ -40,7 +127,6 @@ final readonly class PlanWriter
             'makeshiftAfter' => $plan->makeshiftAfter,
             'open' => array_map($this->open(...), $plan->open),
             'roles' => array_map($this->role(...), $plan->roles),
-            'curve' => array_map($this->point(...), $plan->curve),
             'next' => $plan->next === null ? null : $this->next($plan->next),
         ];
     }

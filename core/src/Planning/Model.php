@@ -115,7 +115,7 @@ final class Model
     /** @return list<Way> that a set has, in their order, less what is paid by the piece */
     public function ways(Worth $worth): array
     {
-        return array_values(array_map(fn(int $item): Way => $this->ways[$item], array_filter($worth->items, fn(int $item): bool => isset($this->ways[$item]))));
+        return $this->waysOfItems($worth->items);
     }
 
     /** @return list<PaidStep> what a set pays for by the piece */
@@ -138,12 +138,19 @@ final class Model
      */
     private function instance(array $must = [], array $groups = [], array $fine = [], ?int $budget = null, ?int $mass = null): Instance
     {
-        $isAllowed = $this->question->isAllowed;
-        $ways = $this->ways;
+        $isAllowed = $this->question->lendings === [] ? null : fn(array $items): bool => $this->question->isAllowed($this->waysOfItems($items));
 
-        return new Instance($this->items, $this->rows, $must, $groups, $fine, $budget, $mass, $isAllowed === null ? null : static fn(array $items): bool => $isAllowed(
-            array_values(array_map(static fn(int $item): Way => $ways[$item], array_filter($items, static fn(int $item): bool => isset($ways[$item])))),
-        ));
+        return new Instance($this->items, $this->rows, $must, $groups, $fine, $budget, $mass, $isAllowed);
+    }
+
+    /**
+     * @param array<int> $items
+     *
+     * @return list<Way>
+     */
+    private function waysOfItems(array $items): array
+    {
+        return array_values(array_map(fn(int $item): Way => $this->ways[$item], array_filter($items, fn(int $item): bool => isset($this->ways[$item]))));
     }
 
     /** @return list<Group> the lines that may count as makeshift, and are better when they need not */

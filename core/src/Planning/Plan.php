@@ -14,7 +14,7 @@ final readonly class Plan
      * @param list<PaidStep>   $paid
      * @param list<OpenStep>   $open
      * @param list<ToolRole>   $roles
-     * @param list<CurvePoint> $curve
+     * @param list<Overlooked> $overlooked
      */
     public function __construct(
         public bool $isOptimal,
@@ -30,10 +30,11 @@ final readonly class Plan
         public int $makeshiftAfter,
         public array $open,
         public array $roles,
-        public array $curve,
         public ?NextPlan $next,
+        public array $overlooked,
         /** As it becomes. */
         public Kit $kit,
+        public Standing $before,
         public Standing $after,
         public Matrix $matrix,
     ) {}

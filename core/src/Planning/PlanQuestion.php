@@ -19,12 +19,12 @@ final readonly class PlanQuestion
     public int $forcedMass;
 
     /**
-     * @param non-empty-list<PlannedScope>     $scopes
-     * @param list<Way>                        $ways      to come to other tools, in the order in which they are preferred
-     * @param list<Way>                        $forced    those of them that are taken in any case
-     * @param int|null                         $budget    in cents
-     * @param int|null                         $mass      of the whole kit, in g
-     * @param (\Closure(list<Way>): bool)|null $isAllowed whether ways may be taken together
+     * @param non-empty-list<PlannedScope> $scopes
+     * @param list<Way>                    $ways     to come to other tools, in the order in which they are preferred
+     * @param list<Way>                    $forced   those of them that are taken in any case
+     * @param int|null                     $budget   in cents
+     * @param int|null                     $mass     of the whole kit, in g
+     * @param list<Lending>                $lendings the kits out of which tools may be moved
      *
      * @throws Invalid when a limit is broken before anything is planned
      */
@@ -37,7 +37,7 @@ final readonly class PlanQuestion
         public ?int $mass = null,
         /** Makeshift counts, whatever the house says. */
         public bool $takesMakeshift = false,
-        public ?\Closure $isAllowed = null,
+        public array $lendings = [],
     ) {
         $own = self::massOf($kit);
         $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $forced));
@@ -86,6 +86,22 @@ final readonly class PlanQuestion
         $more = array_map(static fn(Way $way): Tool => $way->tool, array_filter($this->ways, static fn(Way $way): bool => $way->means !== Means::PerPiece));
 
         return array_values(array_column([...$own, ...$more], null, 'id'));
+    }
+
+    /**
+     * Whether ways may be taken together: whether the kits that they come out of can do without.
+     *
+     * @param list<Way> $ways
+     */
+    public function isAllowed(array $ways): bool
+    {
+        foreach ($this->lendings as $lending) {
+            if (!$lending->canDoWithout([...$this->forced, ...$ways])) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     public function isLimited(): bool

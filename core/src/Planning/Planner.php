@@ -30,7 +30,7 @@ final readonly class Planner
         $reports = $this->reports($question->kit);
         $this->before = new Standing($reports);
         $this->matrix = new Matrix($reports, $question->tools(), $question->takesMakeshift);
-        $this->model = new Model($question, $this->matrix, new Pieces($question->perPiece(), $reports));
+        $this->model = new Model($question, $this->matrix, new Pieces($question->perPiece(), $reports, $question->tools()));
         $this->optimum = new Optimum($deadline ?? Deadline::never());
     }
 
@@ -43,18 +43,17 @@ final readonly class Planner
         $paid = $this->model->paid($outcome->worth);
         $kit = $this->question->kit->with(...array_map(static fn(Way $way): Tool => $way->tool, $add));
         $after = new Standing($this->reports($kit), $paid);
+        $additions = $this->additions($add, $after);
         [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
         $cost = $this->question->forcedCost + $outcome->worth->money;
-        // The curve asks most, so it comes last where time is short.
         $next = (new NextBest($this->question, $this->matrix, $this->model, $this->optimum))->after($outcome->worth, $instance);
-        $curve = (new Frontier($this->question, $this->model, $this->optimum))->points();
 
         return new Plan(
             isOptimal: $outcome->isProven,
             cost: $cost,
             bound: $this->bound($outcome, $isLimited ? $coveredAfter : $cost),
             mass: PlanQuestion::massOf($kit),
-            add: $this->additions($add, $after),
+            add: $additions,
             paid: $paid,
             terminations: $this->matrix->terminations,
             coveredBefore: $this->before->terminations($this->matrix->lines)[0],
@@ -62,12 +61,25 @@ final readonly class Planner
             makeshiftAfter: $makeshiftAfter,
             open: $this->open($after),
             roles: (new Roles($this->matrix, $kit))->all(),
-            curve: $curve,
             next: $next,
+            overlooked: Overlooked::of($additions, $this->question->ways, $this->matrix),
             kit: $kit,
+            before: $this->before,
             after: $after,
             matrix: $this->matrix,
         );
+    }
+
+    /** @return list<CurvePoint> the exact frontier, whatever the budget; where time is up, the part that was proven */
+    public function curve(): array
+    {
+        return (new Frontier($this->question, $this->model, $this->optimum))->points();
+    }
+
+    /** @return list<CurvePoint> what buying step by step comes to */
+    public function inSteps(): array
+    {
+        return (new BuyingInSteps($this->question, $this->matrix))->points();
     }
 
     private function bound(Outcome $outcome, int $reached): int

@@ -67,4 +67,12 @@ final readonly class Kit
 
         return new self($this->id, $this->name, [...$this->tools, ...$added], $this->travels, $this->hand, $this->note);
     }
+
+    /** The same kit less all of some tools. */
+    public function without(string ...$ids): self
+    {
+        $left = array_values(array_filter($this->tools, static fn(KitEntry $entry): bool => !in_array($entry->tool->id, $ids, true)));
+
+        return new self($this->id, $this->name, $left, $this->travels, $this->hand, $this->note);
+    }
 }

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\PlanRequest;
+use App\Http\Resources\ThingsById;
+use App\Planning\ShopPlan;
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Planner;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Ruler\ToolRuler;
+use Gondrik\Core\Workbook\Workbook;
+use Illuminate\Http\JsonResponse;
+
+/** What to do about a kit. Nothing is written here. */
+final class PlanController extends Controller
+{
+    /** Seconds after which the best found is told, with what is proven of it. */
+    private const PATIENCE = 20.0;
+
+    public function __construct(private readonly ShopWorkbook $workbooks) {}
+
+    public function show(PlanRequest $request): JsonResponse
+    {
+        $shop = $this->workbooks->whole($this->shop($request));
+        $question = self::question($request, $shop);
+        $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
+        $rulers = new RulerWriter($request->units());
+
+        return $this->json([
+            'plan' => (new PlanWriter($request->units()))->explained($plan, $question),
+            'tools' => (object) (new ThingsById(true))->tools($shop),
+            'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), array_column($shop->tools, null, 'id'))),
+            'ticks' => $rulers->ticks(),
+        ]);
+    }
+
+    /** What less and more money would do, exactly, and what buying in steps comes to: it may take a while. */
+    public function curve(PlanRequest $request): JsonResponse
+    {
+        $planner = new Planner(self::question($request, $this->workbooks->whole($this->shop($request))), Deadline::in(self::PATIENCE));
+        $writer = new PlanWriter();
+
+        return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
+    }
+
+    private static function question(PlanRequest $request, Workbook $shop): PlanQuestion
+    {
+        return (new ShopPlan($shop))->question(
+            $request->kit(),
+            $request->ids('scopes'),
+            $request->ids('with'),
+            $request->ids('without'),
+            $request->means(),
+            $request->integer('months', 1),
+            $request->amount('budget'),
+            $request->amount('mass'),
+            $request->boolean('makeshift'),
+        );
+    }
+}

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Symfony\Component\Process\Process;
+use Tests\Support\OpenApi;
+
+/** @return array<string, mixed> */
+function plannedByCommand(string ...$options): array
+{
+    $process = new Process([base_path('bin/gondrik'), 'plan', App\Demo\DemoShop::workbookPath(), '--format', 'json', ...$options]);
+    $process->run();
+
+    return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+}
+
+it('plans like the command line for the same workbook', function (string $query, array $options): void {
+    $this->actingAs($this->lead($this->demo()));
+    $answer = $this->getJson('/api/v1/plan?' . $query)->assertOk();
+    $curve = $this->getJson('/api/v1/plan/curve?' . $query)->assertOk();
+    expect(OpenApi::mismatch($answer, 'get', '/plan'))->toBe('')->and(OpenApi::mismatch($curve, 'get', '/plan/curve'))->toBe('');
+    $told = plannedByCommand(...$options);
+    $page = $answer->json('plan');
+    foreach (['status', 'cost', 'bound', 'mass', 'terminations', 'coveredBefore', 'coveredAfter', 'makeshiftAfter', 'next'] as $key) {
+        expect($page[$key])->toBe($told[$key], $key);
+    }
+    $less = static fn(array $rows, array $keys): array => array_map(static fn(array $row): array => array_intersect_key($row, array_flip($keys)), $rows);
+    expect($less($page['add'], ['tool', 'count', 'cost', 'closes']))->toBe($told['add'])
+        ->and($less($page['open'], ['line', 'op', 'wanted']))->toBe($told['open'])
+        ->and($less($page['roles'], ['tool', 'role', 'lines', 'alone']))->toBe($told['roles'])
+        ->and($curve->json('exact'))->toBe($told['curve']);
+})->with([
+    'everything' => ['kit=pylon-backpack&scopes=tower-7', ['--kit', 'pylon-backpack', '--scope', 'tower-7']],
+    'two scopes, little money' => ['kit=apprentice-box&scopes=boards,cabin-lighting&budget=15000', ['--kit', 'apprentice-box', '--scope', 'boards', '--scope', 'cabin-lighting', '--budget', '15000']],
+    'light, makeshift counts, one in and one out' => ['kit=pylon-backpack&scopes=tower-7&mass=9000&makeshift=1&with=self-small&without=heavy-10-16', ['--kit', 'pylon-backpack', '--scope', 'tower-7', '--mass', '9000', '--makeshift', '--with', 'self-small', '--without', 'heavy-10-16']],
+    'from nothing' => ['scopes=boards', ['--scope', 'boards']],
+]);
+
+it('refuses what cannot be planned, naming the place', function (string $query, string $path): void {
+    $response = $this->actingAs($this->lead($this->demo()))->getJson('/api/v1/plan?' . $query)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
+    expect($response->json('problems.0.path'))->toBe($path);
+})->with([
+    ['kit=pylon-backpack', 'scopes'],
+    ['kit=nobody&scopes=tower-7', 'kit'],
+    ['scopes=tower-7,nowhere', 'scopes'],
+    ['scopes=tower-7&budget=much', 'budget'],
+    ['scopes=tower-7&mass=-1', 'mass'],
+    ['scopes=tower-7&means=steal', 'means'],
+    ['scopes=tower-7&with=nothing', 'with'],
+    ['scopes=tower-7&kit=pylon-backpack&with=diagonal-200', 'with'],
+    ['scopes=tower-7&kit=pylon-backpack&mass=100', 'mass'],
+    ['scopes=tower-7&with=roll-fine&budget=10', 'budget'],
+]);
+
+it('tells what things cost to those who set the shop up', function (): void {
+    $shop = $this->demo();
+    $this->actingAs(personOf($shop, Role::Hand))->getJson('/api/v1/plan?scopes=tower-7')->assertForbidden();
+    $this->getJson('/api/v1/plan/curve?scopes=tower-7')->assertForbidden();
+});
+
+it('moves what another kit can do without, and nothing that would open a hole there', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plan = $this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards,cabin-lighting&means=buy,move')->assertOk()->json('plan');
+    $moved = array_values(array_filter($plan['add'], static fn(array $one): bool => $one['means'] === 'move'));
+    expect($moved)->not->toBe([])->and($plan['cost'])->toBe(array_sum(array_column(array_filter($plan['add'], static fn(array $one): bool => $one['means'] === 'buy'), 'cost')));
+    foreach (array_unique(array_column($moved, 'from')) as $kit) {
+        $gone = implode(',', array_column(array_filter($moved, static fn(array $one): bool => $one['from'] === $kit), 'tool'));
+        foreach (['tower-7', 'station-panel', 'cabin-lighting', 'door-harness', 'boards', 'masts'] as $scope) {
+            $coverage = $this->getJson("/api/v1/coverage?kit={$kit}&scope={$scope}&without={$gone}")->assertOk()->json();
+            expect($coverage['report']['headline']['hole'])->toBe($coverage['was']['headline']['hole'], $kit . ' ' . $scope . ' without ' . $gone);
+        }
+    }
+});
+
+it('borrows what is cheaper to hire, and pays by the piece what is done rarely', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $bought = $this->getJson('/api/v1/plan?kit=pylon-backpack&scopes=tower-7')->json('plan');
+    $borrowed = $this->getJson('/api/v1/plan?kit=pylon-backpack&scopes=tower-7&means=buy,borrow&months=1')->json('plan');
+    expect($borrowed['cost'])->toBeLessThan($bought['cost'])
+        ->and(array_column($borrowed['add'], 'means', 'tool')['press-frame'])->toBe('borrow')
+        ->and($borrowed['coveredAfter'])->toBe($bought['coveredAfter']);
+    $paid = $this->getJson('/api/v1/plan?kit=pylon-backpack&scopes=tower-7&means=buy,per-piece')->json('plan');
+    expect($paid['cost'])->toBeLessThan($bought['cost'])->and($paid['paid'])->not->toBe([])
+        ->and($paid['cost'])->toBe(array_sum(array_column($paid['add'], 'cost')) + array_sum(array_column($paid['paid'], 'cost')));
+});
+
+it('holds a kit as it is supposed against a scope, and says how it stands as it is', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plain = $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7');
+    expect($plain->json('was'))->toBeNull();
+    $response = $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7&with=length-scorer&without=hex-lug');
+    expect(OpenApi::mismatch($response, 'get', '/coverage'))->toBe('');
+    $lines = array_column($response->json('report.lines'), 'status', 'id');
+    expect($response->json('was.headline.hole'))->toBe($plain->json('report.headline.hole'))
+        ->and($response->json('was.lines.heat-15'))->toBe('hole')->and($lines['heat-15'])->toBe('covered')
+        ->and($response->json('was.lines.winch-35'))->toBe('covered')->and($lines['winch-35'])->toBe('hole')
+        ->and($this->getJson('/api/v1/kits/pylon-backpack')->json('tools.*.tool'))->toContain('hex-lug')->not->toContain('length-scorer');
+});

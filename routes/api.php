@@ -66,6 +66,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('plan', [PlanController::class, 'show']);
         Route::get('plan/curve', [PlanController::class, 'curve']);
+        Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
         Route::get('scopes/{scope}/table', [TableController::class, 'lines']);
         Route::get('tables/{list}', [TableController::class, 'show'])->whereIn('list', $tables);
     });

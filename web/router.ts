@@ -8,6 +8,7 @@ export const router = createRouter({
     { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
+    { path: '/plan', name: 'plan', component: () => import('./plan/PlanPlace.vue') },
     {
       path: '/crib/:list(wires|terminals|tools)?',
       name: 'crib',

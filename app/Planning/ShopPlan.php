@@ -110,7 +110,8 @@ final readonly class ShopPlan
     private static function cheapest(string $id, array $ways): Way
     {
         $of = array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === $id && $way->means !== Means::PerPiece));
-        usort($of, static fn(Way $one, Way $other): int => $one->cost <=> $other->cost);
+        // What is taken out of another kit costs nothing, but that kit may need it with others: it comes last.
+        usort($of, static fn(Way $one, Way $other): int => [$one->means === Means::Move, $one->cost] <=> [$other->means === Means::Move, $other->cost]);
 
         return $of[0] ?? throw new InvalidWorkbook([new Problem('with', $id, 'must be a tool that the kit has not yet, and that can be had in one of the ways asked for')]);
     }

@@ -33,7 +33,9 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   const pair = JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '{}') as { kit?: string; scope?: string };
   const kit = page.searchParams.get('kit') ?? pair.kit;
   const scope = page.searchParams.get('scope') ?? pair.scope;
-  if (!kit || !scope) return;
+  // What is supposed of a kit is asked by the page.
+  const isSupposed = page.searchParams.has('with') || page.searchParams.has('without');
+  if (!kit || !scope || isSupposed) return;
   const query = new URLSearchParams({
     kit,
     scope,

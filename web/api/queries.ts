@@ -13,6 +13,9 @@ export interface Pair {
   /** NO_KIT where none is in hand, null while it is not known yet. */
   kit: string | null;
   scope: string | null;
+  /** Tools that are supposed to be in the kit too, or not to be in it, with a comma between. */
+  with?: string;
+  without?: string;
 }
 
 /** In which units sentences come. */
@@ -59,6 +62,11 @@ export function useKitsAndScopes() {
   };
 }
 
+const supposed = (pair: Pair) => ({
+  ...(pair.with ? { with: pair.with } : {}),
+  ...(pair.without ? { without: pair.without } : {}),
+});
+
 const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
   pair.kit !== null && pair.scope !== null;
 
@@ -75,20 +83,23 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
       const { kit, scope } = pair.value;
       return answer(
         api.GET('/coverage', {
-          params: { query: { ...(kit ? { kit } : {}), scope: scope ?? '', ...units.value } },
+          params: {
+            query: { ...(kit ? { kit } : {}), scope: scope ?? '', ...supposed(pair.value), ...units.value },
+          },
         }),
       );
     },
     enabled: () => isWhole(pair.value),
   });
-  const last = shallowRef<Schemas['Coverage']>();
-  watch(query.data, (data) => (last.value = data ?? last.value), { immediate: true });
+  const last = shallowRef<{ of: string; data: Schemas['Coverage'] }>();
+  const held = (of: Pair) => JSON.stringify([of.kit, of.scope, supposed(of)]);
+  watch(query.data, (data) => (last.value = data ? { of: held(pair.value), data } : last.value), {
+    immediate: true,
+  });
   const isOut = computed(() => isOutOfReach(query.error.value));
   const kept = computed(() =>
-    (query.isPending.value || isOut.value) &&
-    (last.value?.kit?.id ?? NO_KIT) === pair.value.kit &&
-    last.value?.scope.id === pair.value.scope
-      ? last.value
+    (query.isPending.value || isOut.value) && last.value?.of === held(pair.value)
+      ? last.value.data
       : undefined,
   );
   const data = computed(() => query.data.value ?? kept.value);
@@ -224,7 +235,12 @@ export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number |
         api.GET('/coverage/lines/{line}/steps/{step}/others', {
           params: {
             path: { line: line.value, step: step.value ?? 0 },
-            query: { kit: pair.value.kit ?? '', scope: pair.value.scope ?? '', ...units.value },
+            query: {
+              kit: pair.value.kit ?? '',
+              scope: pair.value.scope ?? '',
+              ...supposed(pair.value),
+              ...units.value,
+            },
           },
         }),
       ),
@@ -358,4 +374,47 @@ export function useToolsById() {
   return computed(
     () => new Map(pages.value.flatMap(({ data }) => data.map(({ id, tool }) => [id, tool] as const))),
   );
+}
+
+/** A question of planning, as the API asks it. */
+export interface PlanAsked {
+  kit?: string;
+  scopes: string;
+  budget?: number;
+  mass?: number;
+  makeshift?: '0' | '1';
+  with?: string;
+  without?: string;
+  means?: string;
+  months?: number;
+}
+
+/** What to do about a kit; while another question is asked the last answer stays, and says so (isPlaceholderData). */
+export function usePlan(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
+  const shop = useShop();
+  return useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'plan', asked, units],
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET('/plan', {
+          params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
+          signal,
+        }),
+      ),
+    enabled: () => asked.value !== null,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Terminations against money, whatever the budget: asked apart, for it may take a while. Leaving it stops it. */
+export function usePlanCurve(asked: Ref<PlanAsked | null>) {
+  const shop = useShop();
+  return useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'plan-curve', asked],
+    queryFn: ({ signal }) =>
+      answer(api.GET('/plan/curve', { params: { query: asked.value ?? { scopes: '' } }, signal })),
+    enabled: () => asked.value !== null,
+  });
 }

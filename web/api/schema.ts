@@ -874,6 +874,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plan/buying-list": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to come by for a plan, as CSV */
+        get: operations["showBuyingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1857,6 +1874,8 @@ export interface components {
                 lines: string[];
                 alone: number;
                 others: string[];
+                /** @description The house wants its kind in every kit, whatever the work */
+                isCarried: boolean;
             }[];
             next: {
                 cost: number;
@@ -1864,6 +1883,7 @@ export interface components {
                     out: string | null;
                     in: string | null;
                 }[];
+                covered: number;
             } | null;
             paid: {
                 tool: string;
@@ -1892,6 +1912,8 @@ export interface components {
                 lines: string[];
                 isClosed: boolean;
             }[];
+            /** @description The head, then a row for each thing to come by: how, what it must do, a model as an example, count, cost, lines */
+            buyingList: string[][];
         };
         Planned: {
             plan: components["schemas"]["Plan"];
@@ -5097,6 +5119,69 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Curve"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showBuyingList: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The buying list */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
                 };
             };
             401: components["responses"]["NotSignedIn"];

@@ -3,6 +3,7 @@ import { useTitle } from '@vueuse/core';
 import { useTemplateRef } from 'vue';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import PickOne from '@/shared/PickOne.vue';
+import SupposedNote from './SupposedNote.vue';
 
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
 const judged = useTemplateRef('judged');
@@ -25,6 +26,9 @@ useTitle(() => {
           @pick="pick('scope', $event)"
         />
       </div>
+    </template>
+    <template #above="{ pair }">
+      <SupposedNote v-if="pair.with || pair.without" :pair="pair" :coverage="judged?.coverage" />
     </template>
     <template #empty>
       Cover holds a <b>kit</b>, the tools that travel together, against a <b>scope</b>, the terminations

@@ -8,6 +8,7 @@ export interface Place {
 export const places: Place[] = [
   { name: 'work', title: 'Work', key: 'w' },
   { name: 'cover', title: 'Cover', key: 'c' },
+  { name: 'plan', title: 'Plan', key: 'p' },
   { name: 'crib', title: 'Crib', key: 'r' },
   { name: 'shop', title: 'Shop', key: 's' },
 ];

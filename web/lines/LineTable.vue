@@ -145,6 +145,7 @@ defineExpose({
           <b>{{ row.title }}</b>
           <small class="muted">{{ row.wires }}</small>
         </span>
+        <em v-if="row.change" class="change" :class="row.change">{{ row.change }}</em>
       </div>
       <span v-else-if="column.key === 'size'" class="size">
         <component
@@ -215,6 +216,23 @@ defineExpose({
 
 .names small {
   font-size: 11.5px;
+}
+
+.change {
+  flex: none;
+  margin-left: auto;
+  padding: 0 5px;
+  border: 1px solid var(--copper);
+  border-radius: 2px;
+  color: var(--copper);
+  font-size: 11.5px;
+  font-style: normal;
+}
+
+.change.opened,
+.change.worse {
+  border-color: var(--hole);
+  color: var(--hole);
 }
 
 .one {

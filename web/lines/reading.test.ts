@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { pretty, prose } from '@/shared/pretty';
 import { coverage } from './coverage.fixture';
-import { holeOf, operationsIn, placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
+import { changeOf, holeOf, operationsIn, placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
 
 function step(
   op: Schemas['Operation'],
@@ -96,4 +96,13 @@ it('raises the figure of mm² and sets ranges with a dash', () => {
   expect(prose('above 5 °C, 1.5 mm2, 2 AWG of 2 pulls')).toBe(
     'above 5\u00a0°C, 1.5\u00a0mm², 2\u00a0AWG of 2 pulls',
   );
+});
+
+it('tells what a line has become, where something is supposed of the kit', () => {
+  expect(changeOf(undefined, 'hole')).toBeNull();
+  expect(changeOf('hole', 'hole')).toBeNull();
+  expect(changeOf('hole', 'makeshift')).toBe('closed');
+  expect(changeOf('covered', 'hole')).toBe('opened');
+  expect(changeOf('makeshift', 'covered')).toBe('better');
+  expect(changeOf('covered', 'makeshift')).toBe('worse');
 });

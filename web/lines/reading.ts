@@ -19,6 +19,8 @@ export interface LineRow {
   /** What is made, and of what. */
   title: string;
   wires: string;
+  /** What it is otherwise than with the kit as it is, where something is supposed of the kit. */
+  change: 'closed' | 'opened' | 'better' | 'worse' | null;
   /** All that a search may find it by, in small letters. */
   words: string;
 }
@@ -26,6 +28,16 @@ export interface LineRow {
 export function operationsIn(report: Schemas['Report']): Schemas['Operation'][] {
   const used = new Set(report.lines.flatMap((line) => line.steps.map((step) => step.op)));
   return orderOfWork.filter((operation) => used.has(operation));
+}
+
+const RANK: Schemas['Status'][] = ['covered', 'makeshift', 'hole', 'faulty'];
+
+/** What a line has become, against what it was. */
+export function changeOf(was: Schemas['Status'] | undefined, is: Schemas['Status']): LineRow['change'] {
+  if (was === undefined || was === is) return null;
+  if (was === 'hole') return 'closed';
+  if (is === 'hole') return 'opened';
+  return RANK.indexOf(is) < RANK.indexOf(was) ? 'better' : 'worse';
 }
 
 export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric'): LineRow[] {
@@ -57,6 +69,7 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
         terminal,
         title,
         wires,
+        change: changeOf(coverage.was?.lines[line.id], report.status),
         words: [line.id, title, wires, wire?.size, wireB?.size, report.status, ...tools]
           .join(' ')
           .toLowerCase(),

@@ -20,14 +20,24 @@ export function usePair(
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
   const { asked, show } = useAddress();
   const route = useRoute();
+  /** What Cover is asked to suppose of the kit; elsewhere it is as it is. */
+  const supposed = () =>
+    place === 'cover'
+      ? Object.fromEntries(['with', 'without'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])))
+      : {};
   const pair = computed<Pair>(() => ({
     kit: asked('kit') === NO_KIT && !mayBeWithoutKit ? null : asked('kit'),
     scope: asked('scope'),
+    ...supposed(),
   }));
   const last = useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
-  watch(pair, (now) => now.kit !== null && now.scope !== null && (last.value = { ...now }), {
-    immediate: true,
-  });
+  watch(
+    pair,
+    (now) => now.kit !== null && now.scope !== null && (last.value = { kit: now.kit, scope: now.scope }),
+    {
+      immediate: true,
+    },
+  );
 
   const known = (id: string | null, list: Named[]) =>
     list.some((one) => one.id === id) ? id : (list[0]?.id ?? null);
@@ -50,5 +60,12 @@ export function usePair(
     { immediate: true },
   );
 
-  return { pair, held: computed(() => `${pair.value.kit} ${pair.value.scope}`) };
+  return {
+    pair,
+    held: computed(() =>
+      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without]
+        .filter((part) => part !== undefined)
+        .join(' '),
+    ),
+  };
 }

@@ -13,6 +13,7 @@ use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** Controllers are thin: load, call the core, store, answer. No rule of the job stands here. */
@@ -77,5 +78,18 @@ abstract class Controller
     protected function json(array $data, int $status = 200, array $headers = []): JsonResponse
     {
         return new JsonResponse($data, $status, $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
+    }
+
+    /** @param non-empty-list<list<string>> $table */
+    protected static function csv(string $name, array $table): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($table): void {
+            $out = fopen('php://output', 'wb');
+            assert($out !== false);
+            foreach ($table as $cells) {
+                fputcsv($out, $cells, ',', '"', '', "\r\n");
+            }
+            fclose($out);
+        }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);
     }
 }

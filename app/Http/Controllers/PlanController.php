@@ -10,12 +10,14 @@ use App\Planning\ShopPlan;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What to do about a kit. Nothing is written here. */
 final class PlanController extends Controller
@@ -47,6 +49,15 @@ final class PlanController extends Controller
         $writer = new PlanWriter();
 
         return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
+    }
+
+    /** What to come by, to be sent to whoever buys. */
+    public function buyingList(PlanRequest $request): StreamedResponse
+    {
+        $question = self::question($request, $this->workbooks->whole($this->shop($request)));
+        $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
+
+        return self::csv('buying-list-' . $question->kit->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
     }
 
     private static function question(PlanRequest $request, Workbook $shop): PlanQuestion

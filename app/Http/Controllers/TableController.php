@@ -60,17 +60,4 @@ final class TableController extends Controller
 
         return $this->json(['change' => $written->entry, 'count' => count($written->things)], headers: self::entry($written));
     }
-
-    /** @param non-empty-list<list<string>> $table */
-    private static function csv(string $name, array $table): StreamedResponse
-    {
-        return new StreamedResponse(static function () use ($table): void {
-            $out = fopen('php://output', 'wb');
-            assert($out !== false);
-            foreach ($table as $cells) {
-                fputcsv($out, $cells, ',', '"', '', "\r\n");
-            }
-            fclose($out);
-        }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);
-    }
 }

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Output;
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Planning\Addition;
+use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\CurvePoint;
 use Gondrik\Core\Planning\EssentialPair;
 use Gondrik\Core\Planning\NextPlan;
@@ -14,6 +15,7 @@ use Gondrik\Core\Planning\OpenStep;
 use Gondrik\Core\Planning\Overlooked;
 use Gondrik\Core\Planning\PaidStep;
 use Gondrik\Core\Planning\Plan;
+use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\Roles;
 use Gondrik\Core\Planning\StepRef;
@@ -23,6 +25,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
+use Gondrik\Core\Wording\Words;
 
 /** A plan as plain data, for the API and the command line alike. */
 final readonly class PlanWriter
@@ -60,12 +63,19 @@ final readonly class PlanWriter
         foreach ($plan->open as $at => $open) {
             $written['open'][$at] += ['step' => $open->step, 'quantity' => $open->line->line->quantity, 'canBeClosed' => $open->canBeClosed];
         }
+        $carried = array_merge(...array_map(static fn(PlannedScope $of): array => $of->rules->carried($of->scope->carry), $question->scopes));
         foreach ($plan->roles as $at => $role) {
+            $written['roles'][$at]['isCarried'] = in_array($role->tool->kind, $carried, true);
             $written['roles'][$at]['others'] = array_map(static fn(Tool $tool): string => $tool->id, $role->others);
+        }
+
+        if ($plan->next !== null) {
+            $written['next']['covered'] = $plan->next->covered;
         }
 
         return [
             ...$written,
+            'buyingList' => $this->buyingList(BuyingRow::of($plan, $question)),
             'paid' => array_map(static fn(PaidStep $step): array => ['tool' => $step->way->tool->id, 'line' => $step->line->id, 'step' => $step->step, 'cost' => $step->cost()], $plan->paid),
             'pairs' => array_map(static fn(EssentialPair $pair): array => ['one' => $pair->one->id, 'other' => $pair->other->id, 'lines' => $pair->lines, 'quantity' => $pair->quantity], (new Roles($plan->matrix, $plan->kit))->pairs()),
             'overlooked' => array_map(static fn(Overlooked $one): array => [
@@ -84,6 +94,31 @@ final readonly class PlanWriter
                 'isClosed' => $this->isClosed($hole, $scope, $plan),
             ], $report->holes), $plan->before->reports, array_keys($plan->before->reports))),
         ];
+    }
+
+    /**
+     * What to come by, as a table: what it must do, and a model as an example.
+     *
+     * @param list<BuyingRow> $rows
+     *
+     * @return non-empty-list<list<string>>
+     */
+    public function buyingList(array $rows): array
+    {
+        $table = [['how', 'wanted', 'example', 'count', 'cost', 'lines']];
+        foreach ($rows as $row) {
+            $way = $row->addition->way;
+            $table[] = [
+                Words::for('means', $way->means->value) . ($way->from === null ? '' : ' ' . $way->from),
+                implode(' ', array_map($this->sentence->wanted(...), $row->wanted)),
+                $way->tool->name,
+                '1',
+                sprintf('%d.%02d', intdiv($way->cost, 100), $way->cost % 100),
+                implode('; ', array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $row->addition->closes))),
+            ];
+        }
+
+        return $table;
     }
 
     /**

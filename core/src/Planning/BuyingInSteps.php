@@ -37,12 +37,14 @@ final class BuyingInSteps
         $won = $this->won($has);
         $points = [new CurvePoint($cost, $won, $this->question->forced, [])];
         $bought = $this->question->forced;
-        while (($next = $this->next($has, $won)) !== null) {
+        $mass = $this->question->forcedMass;
+        while (($next = $this->next($has, $won, $mass)) !== null) {
             foreach ($next as $tool => $way) {
                 $has[$tool] = true;
                 $bought[] = $way;
                 $cost += $way->cost;
             }
+            $mass += self::massOf($next);
             $won = $this->won($has);
             $points[] = new CurvePoint($cost, $won, $bought, []);
         }
@@ -55,7 +57,7 @@ final class BuyingInSteps
      *
      * @return array<int, Way>|null by tool
      */
-    private function next(array $has, int $won): ?array
+    private function next(array $has, int $won, int $mass): ?array
     {
         $best = null;
         $looked = [];
@@ -66,6 +68,9 @@ final class BuyingInSteps
                 continue;
             }
             $looked[$key] = true;
+            if ($this->question->mass !== null && $mass + self::massOf($more) > $this->question->mass) {
+                continue;
+            }
             $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $more));
             $each = $cost / max(1, $this->won($has + array_fill_keys(array_keys($more), true)) - $won);
             if ($best === null || $each < $best[0]) {
@@ -130,6 +135,12 @@ final class BuyingInSteps
         }
 
         return $with;
+    }
+
+    /** @param array<int, Way> $ways */
+    private static function massOf(array $ways): int
+    {
+        return array_sum(array_map(static fn(Way $way): int => $way->mass(), $ways));
     }
 
     /** @param array<int, true> $has */

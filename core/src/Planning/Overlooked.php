@@ -29,7 +29,9 @@ final readonly class Overlooked
             $found = [];
             foreach ($ways as $way) {
                 $at = $matrix->at($way->tool->id);
-                if ($at === null || $way->means === Means::PerPiece || $way->cost >= $addition->way->cost || in_array($way, $taken, true)) {
+                $isOther = $at !== null && $way->means !== Means::PerPiece && $way->cost < $addition->way->cost && !in_array($way, $taken, true);
+                // What works only with the addition is no stand-in for it.
+                if (!$isOther || in_array($matrix->at($addition->way->tool->id), $matrix->closure($at) ?? [], true)) {
                     continue;
                 }
                 $does = array_values(array_filter($addition->closes, static fn(StepRef $step): bool => isset($matrix->tasks[$step->line->steps[$step->step]->task]->doers[$at])));

@@ -51,6 +51,9 @@ final readonly class PlanQuestion
         if ($mass !== null && $own + $more > $mass) {
             throw Invalid::at('mass', $mass, 'at least ' . ($own + $more) . ' g, with what is bought in any case');
         }
+        if (!$this->isAllowed([])) {
+            throw Invalid::at('with', implode(', ', array_map(static fn(Way $way): string => $way->tool->id, $forced)), 'tools that the kits they come out of can do without, all together');
+        }
         $this->forcedCost = $cost;
         $this->forcedMass = $own + $more;
     }

@@ -1,0 +1,94 @@
+import { execFileSync } from 'node:child_process';
+import { AxeBuilder } from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import { people } from './people';
+
+test.use({ storageState: people.lead });
+
+/** What the command line plans for the same workbook. */
+function planned(...options: string[]): { cost: number; coveredAfter: number; add: { tool: string }[] } {
+  const book = 'database/demo/tarnholt-ropeway.json';
+  try {
+    return JSON.parse(
+      execFileSync('bin/gondrik', ['plan', book, '--format', 'json', ...options], { encoding: 'utf8' }),
+    );
+  } catch (error) {
+    return JSON.parse((error as { stdout: string }).stdout);
+  }
+}
+
+const box = '/plan?kit=apprentice-box&scopes=boards,cabin-lighting';
+
+test('from the holes to a buying list, as the command line plans it', async ({ page }) => {
+  const told = planned('--kit', 'apprentice-box', '--scope', 'boards', '--scope', 'cabin-lighting');
+  await page.goto(box);
+  await expect(page.getByText(`Closes all 6 holes for ${(told.cost / 100).toFixed(2)}`)).toBeVisible();
+  const moves = page.getByRole('region', { name: 'What to do' });
+  await expect(moves.getByText('Leave out')).toHaveCount(told.add.length);
+  await expect(page.getByRole('region', { name: 'Why this' })).toContainText('Proven');
+  const list = page.getByRole('region', { name: 'Buying list' });
+  await expect(list.getByRole('row')).toHaveCount(told.add.length + 1);
+  const file = page.waitForEvent('download');
+  await list.getByRole('link', { name: 'As CSV' }).click();
+  expect((await file).suggestedFilename()).toBe('buying-list-apprentice-box.csv');
+  const found = await new AxeBuilder({ page }).analyze();
+  expect(found.violations.map(({ id, nodes }) => `${id}: ${nodes[0]?.html}`)).toEqual([]);
+});
+
+test('a tool is left out or held fast, and the plan answers; the address has it', async ({ page }) => {
+  await page.goto(box);
+  const moves = page.getByRole('region', { name: 'What to do' });
+  const ferrule = moves.getByRole('listitem').filter({ hasText: 'Ferrule plier' });
+  await ferrule.getByRole('button', { name: 'Leave out' }).click();
+  await expect(page).toHaveURL(/without=ferrule-small/);
+  const without = planned(
+    '--kit',
+    'apprentice-box',
+    '--scope',
+    'boards',
+    '--scope',
+    'cabin-lighting',
+    '--without',
+    'ferrule-small',
+  );
+  await expect(page.getByText(`for ${(without.cost / 100).toFixed(2)}`)).toBeVisible();
+  await moves.getByRole('button', { name: 'Allow again' }).click();
+  await ferrule.getByRole('button', { name: 'Hold fast' }).click();
+  await expect(page).toHaveURL(/with=ferrule-small/);
+  await expect(ferrule.getByRole('button', { name: 'Held fast' })).toHaveAttribute('aria-pressed', 'true');
+  await page.goBack();
+  await expect(page).not.toHaveURL(/with=/);
+});
+
+test('the budget is moved along the curve by keys', async ({ page }) => {
+  await page.goto(box);
+  const budget = page.getByRole('slider', { name: 'Budget' });
+  await budget.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(page).toHaveURL(/budget=19300/);
+  const less = planned(
+    '--kit',
+    'apprentice-box',
+    '--scope',
+    'boards',
+    '--scope',
+    'cabin-lighting',
+    '--budget',
+    '19300',
+  );
+  await expect(page.getByText(`${less.coveredAfter} with this plan`)).toBeVisible();
+  await budget.focus();
+  await page.keyboard.press('End');
+  await expect(page).not.toHaveURL(/budget/);
+});
+
+test('Cover shows the kit as the plan makes it, and the way back', async ({ page }) => {
+  await page.goto('/plan?kit=pylon-backpack&scopes=tower-7');
+  await page.getByRole('link', { name: 'See it on Cover' }).click();
+  const note = page.getByRole('status').filter({ hasText: 'As if' });
+  await expect(note).toContainText('closes 5, opens 0');
+  await expect(page.getByText('No hole')).toBeVisible();
+  await expect(page.getByRole('row', { name: /Ferrule 1.5 mm²/ }).getByText('closed')).toBeVisible();
+  await note.getByRole('button', { name: 'The kit as it is' }).click();
+  await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
+});

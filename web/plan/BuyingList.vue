@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import type { PlanAsked } from '@/api/queries';
+import { prose } from '@/shared/pretty';
+
+/** What to come by, for whoever buys: what each thing must do, and a model as an example; as a file and on paper. */
+const props = defineProps<{ rows: string[][]; asked: PlanAsked }>();
+const body = computed(() => props.rows.slice(1));
+const file = computed(
+  () =>
+    `/api/v1/plan/buying-list?${new URLSearchParams(Object.entries(props.asked).map(([key, value]) => [key, String(value)]))}`,
+);
+const printPage = () => window.print();
+</script>
+
+<template>
+  <section v-if="body.length" class="list" aria-labelledby="list-head">
+    <header>
+      <h2 id="list-head">Buying list</h2>
+      <a class="act" :href="file" download>As CSV</a>
+      <button type="button" class="act" @click="printPage()">Print</button>
+    </header>
+    <table>
+      <thead>
+        <tr>
+          <th scope="col">How</th>
+          <th scope="col">Wanted</th>
+          <th scope="col">For example</th>
+          <th scope="col" class="end">Cost</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="[how, wanted, example, count, cost] in body" :key="example">
+          <td>{{ how }}</td>
+          <td>{{ wanted ? prose(wanted) : 'What another of these needs to work' }}</td>
+          <td>
+            <span class="mono">{{ count }} ×</span> {{ example }}
+          </td>
+          <td class="end mono">{{ cost }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p class="muted">
+      Anything that does what is wanted is as good as the example. Local codes and licensed practice come
+      first.
+    </p>
+  </section>
+</template>
+
+<style scoped>
+header {
+  display: flex;
+  gap: 18px;
+  align-items: baseline;
+}
+
+h2 {
+  margin: 0 0 4px;
+  font-size: 14px;
+}
+
+.act {
+  min-height: var(--touch);
+  color: var(--copper);
+  font-size: 13px;
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+  font-size: 13px;
+}
+
+th,
+td {
+  padding: 5px 14px 5px 0;
+  border-top: 1px solid var(--hairline);
+  text-align: left;
+  vertical-align: top;
+}
+
+th {
+  border: 0;
+  color: var(--muted);
+  font-size: 12px;
+  font-weight: 400;
+}
+
+td:first-child {
+  white-space: nowrap;
+}
+
+.end {
+  padding-right: 0;
+  text-align: right;
+}
+
+p {
+  margin: 6px 0 0;
+  font-size: 12.5px;
+}
+
+@media print {
+  .act {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,278 @@
+<script setup lang="ts">
+import { refDebounced, useTitle } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
+import { computed } from 'vue';
+import { problemOf } from '@/api/client';
+import { useKitsAndScopes, usePlan, usePlanCurve } from '@/api/queries';
+import { useSession } from '@/session/useSession';
+import { useSettings } from '@/settings/useSettings';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import StatusMark from '@/shared/StatusMark.vue';
+import BuyingList from './BuyingList.vue';
+import MoneyCurve from './MoneyCurve.vue';
+import PlanAsk from './PlanAsk.vue';
+import PlanHoles from './PlanHoles.vue';
+import PlanMoves from './PlanMoves.vue';
+import PlanReasons from './PlanReasons.vue';
+import ToolRoles from './ToolRoles.vue';
+import { money, verdictOf } from './planWords';
+import { usePlanAddress } from './usePlanAddress';
+
+/** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */
+useTitle('Plan – Gondrik');
+const { person } = useSession();
+const { length, force } = storeToRefs(useSettings());
+const units = computed(() => ({ length: length.value, force: force.value }));
+const { kits, scopes, isLoading, error: listError, retry } = useKitsAndScopes();
+const address = usePlanAddress({ kits: () => kits.value, scopes: () => scopes.value });
+const {
+  kit,
+  scopes: picked,
+  pinned,
+  barred,
+  means,
+  budget,
+  mass,
+  months,
+  takesMakeshift,
+  question,
+  asked,
+} = address;
+const mayPlan = computed(() => person.value?.maySetUpTheShop ?? false);
+const toAsk = computed(() => (mayPlan.value ? asked.value : null));
+const toDraw = computed(() => (mayPlan.value ? question.value : null));
+const query = usePlan(toAsk, units);
+const curve = usePlanCurve(toDraw);
+const isSlow = refDebounced(
+  computed(() => query.isFetching.value),
+  350,
+);
+const isDrawing = refDebounced(
+  computed(() => curve.isFetching.value),
+  350,
+);
+
+const plan = computed(() => query.data.value?.plan);
+const kitNames = computed(() => Object.fromEntries(kits.value.map(({ id, name }) => [id, name])));
+const isEmpty = computed(() => !isLoading.value && scopes.value.length === 0);
+/** Cover, with the kit as this plan makes it. */
+const onCover = computed(() => ({
+  name: 'cover',
+  query: {
+    kit: kit.value ?? '',
+    scope: picked.value[0],
+    ...(plan.value?.add.length ? { with: plan.value.add.map(({ tool }) => tool).join(',') } : {}),
+  },
+}));
+</script>
+
+<template>
+  <div class="place">
+    <h1 class="visually-hidden">Plan</h1>
+    <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
+    <EmptyNote v-else-if="!mayPlan" title="Plans are for those who buy">
+      What things cost, and what to buy, is shown to the lead and the coordinator of the shop. What a kit
+      covers stands on Cover.
+      <template #next
+        ><v-btn color="primary" variant="flat" :to="{ name: 'cover' }">Go to Cover</v-btn></template
+      >
+    </EmptyNote>
+    <EmptyNote v-else-if="isEmpty" title="Nothing to plan for yet">
+      A plan closes the holes that a kit has on some work, for the least money. For that there must be work: a
+      scope with its lines.
+      <template #next
+        ><v-btn color="primary" variant="flat" :to="{ name: 'work' }">Write down the work</v-btn></template
+      >
+    </EmptyNote>
+    <template v-else-if="!isLoading">
+      <PlanAsk
+        :kits
+        :scopes
+        :kit
+        :picked
+        :means
+        :months
+        :mass
+        :takes-makeshift="takesMakeshift"
+        @kit="address.pickKit"
+        @scope="address.toggleScope"
+        @means="address.toggleMeans"
+        @say="address.say"
+      />
+      <v-progress-linear v-if="isSlow && query.isFetching.value" indeterminate height="2" color="primary" />
+      <ProblemNote
+        v-if="query.error.value"
+        :problem="problemOf(query.error.value)"
+        @retry="query.refetch()"
+      />
+      <p v-else-if="!plan || !query.data.value" class="muted waiting" role="status">
+        Looking for the least money that closes the holes …
+      </p>
+      <div v-else class="answer" :class="{ stale: query.isPlaceholderData.value }">
+        <header aria-live="polite">
+          <p class="verdict">
+            <StatusMark :status="plan.open.length ? 'hole' : 'covered'" :size="20" silent />
+            {{ verdictOf(plan) }}
+          </p>
+          <p class="muted">
+            <b class="mono">{{ plan.coveredBefore }}</b> of
+            {{ counted(plan.terminations, 'termination') }} count now,
+            <b class="mono">{{ plan.coveredAfter }}</b> with this plan<template v-if="plan.makeshiftAfter"
+              >, {{ plan.makeshiftAfter }} of them makeshift</template
+            >; the kit weighs <span class="mono">{{ plan.mass }} g</span> then.
+            <RouterLink v-if="kit !== null" :to="onCover">See it on Cover</RouterLink>
+            <template v-if="budget !== undefined">
+              Budget {{ money(budget) }}.
+              <button type="button" @click="address.say({ budget: null })">Take the limit away</button>
+            </template>
+          </p>
+        </header>
+        <div class="columns">
+          <PlanHoles :plan class="holes" />
+          <div class="middle">
+            <MoneyCurve
+              v-if="curve.data.value"
+              :exact="curve.data.value.exact"
+              :in-steps="curve.data.value.inSteps"
+              :total="plan.terminations"
+              :before="plan.coveredBefore"
+              :plan="{ cost: plan.cost, covered: plan.coveredAfter }"
+              :budget="budget ?? null"
+              @budget="address.say({ budget: $event })"
+            />
+            <ProblemNote
+              v-else-if="curve.error.value"
+              :problem="problemOf(curve.error.value)"
+              @retry="curve.refetch()"
+            />
+            <p v-else class="muted drawing" role="status">
+              <template v-if="isDrawing"
+                >Reckoning what less money would do …
+                <v-progress-linear indeterminate height="2" color="primary"
+              /></template>
+            </p>
+            <PlanReasons
+              :plan
+              :tools="query.data.value.tools"
+              :exact="curve.data.value?.exact ?? []"
+              @budget="address.say({ budget: $event })"
+            />
+          </div>
+          <PlanMoves
+            class="moves"
+            :plan
+            :pinned
+            :barred
+            :tools="query.data.value.tools"
+            :kit-names="kitNames"
+            @pin="address.pin"
+            @bar="address.bar"
+          />
+        </div>
+        <BuyingList v-if="asked" :rows="plan.buyingList" :asked="asked" />
+        <ToolRoles class="roles" :planned="query.data.value" />
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.place {
+  height: 100%;
+  padding: 8px 20px 24px;
+  overflow: auto;
+}
+
+.waiting,
+.drawing {
+  padding: 24px 0;
+  min-height: 180px;
+}
+
+.answer {
+  display: grid;
+  gap: 14px;
+  padding-top: 6px;
+}
+
+.stale {
+  opacity: 0.55;
+}
+
+header p {
+  margin: 0;
+}
+
+.verdict {
+  display: flex;
+  gap: 9px;
+  align-items: center;
+  font-size: 19px;
+  font-weight: 640;
+  letter-spacing: -0.012em;
+}
+
+header b {
+  color: var(--ink);
+}
+
+header a,
+header button {
+  margin-left: 8px;
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: minmax(0, 250px) minmax(0, 1fr) minmax(0, 330px);
+  gap: 8px 26px;
+  align-items: start;
+}
+
+.middle {
+  display: grid;
+  gap: 10px;
+  min-width: 0;
+}
+
+@media (max-width: 1080px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr) minmax(0, 1fr);
+  }
+
+  .middle {
+    grid-column: 1 / -1;
+    order: -1;
+  }
+}
+
+@media (max-width: 600px) {
+  .place {
+    padding: 8px 12px 24px;
+  }
+
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+
+/* On paper: what is planned and what to come by. */
+@media print {
+  .place {
+    height: auto;
+    overflow: visible;
+  }
+
+  .place > :not(.answer),
+  .columns,
+  .roles,
+  header a,
+  header button {
+    display: none;
+  }
+}
+</style>

@@ -1,0 +1,64 @@
+import { expect, it } from 'vitest';
+import type { Schemas } from '@/api/client';
+import { breakEven, money, verdictOf, whyOf } from './planWords';
+
+type Role = Schemas['Plan']['roles'][number];
+const role = (of: Partial<Role>): Role => ({
+  tool: 't',
+  role: 'essential',
+  lines: ['a', 'b'],
+  alone: 0,
+  others: [],
+  isCarried: false,
+  ...of,
+});
+const hole = (isClosed: boolean): Schemas['Plan']['holes'][number] => ({
+  op: 'crimp',
+  name: 'Crimping',
+  wanted: 'A crimper.',
+  quantity: 4,
+  lines: ['a'],
+  isClosed,
+});
+const plan = (of: Partial<Schemas['Plan']>) =>
+  ({ holes: [], add: [], paid: [], cost: 0, ...of }) as Schemas['Plan'];
+const add = [
+  { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null },
+] as Schemas['Plan']['add'];
+
+it('writes money with its cents', () => {
+  expect(money(0)).toBe('0.00');
+  expect(money(123456)).toBe('1,234.56');
+});
+
+it('says why a tool has its role', () => {
+  const nameOf = (id: string) => id.toUpperCase();
+  expect(whyOf(role({ alone: 40 }), nameOf)).toBe(
+    'Without it 2 lines cannot be made: 40 terminations rest on it alone.',
+  );
+  expect(whyOf(role({ lines: ['a'] }), nameOf)).toContain('lack something else too');
+  expect(whyOf(role({ role: 'better', lines: ['a'] }), nameOf)).toBe('Without it 1 line is only makeshift.');
+  expect(whyOf(role({ role: 'backup', others: ['x', 'y'] }), nameOf)).toBe('Doubles X, Y on 2 lines.');
+  expect(whyOf(role({ role: 'idle' }), nameOf)).toBe('No step of this work uses it.');
+  expect(whyOf(role({ role: 'idle', isCarried: true }), nameOf)).toContain('every kit');
+});
+
+it('tells when buying pays', () => {
+  expect(breakEven({ price: 64000, perMonth: 9000, perUse: 600 })).toBe(
+    'Buying pays after 8 months of hire, or 107 pieces paid for.',
+  );
+  expect(breakEven({ price: 64000 })).toBeNull();
+  expect(breakEven({ perMonth: 9000 })).toBeNull();
+});
+
+it('says in one line what a plan does', () => {
+  expect(verdictOf(plan({}))).toBe('Nothing to do: the kit has no hole here');
+  expect(verdictOf(plan({ holes: [hole(false)] }))).toBe('Nothing that can be had closes the hole');
+  expect(verdictOf(plan({ holes: [hole(true), hole(true)], add, cost: 3400 }))).toBe(
+    'Closes all 2 holes for 34.00',
+  );
+  expect(verdictOf(plan({ holes: [hole(true), hole(false)], add, cost: 3400 }))).toBe(
+    'Closes 1 of 2 holes for 34.00',
+  );
+  expect(verdictOf(plan({ add, cost: 3400 }))).toBe('Makes it better for 34.00');
+});

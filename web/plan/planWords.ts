@@ -1,0 +1,78 @@
+import type { Schemas } from '@/api/client';
+import { counted } from '@/shared/pretty';
+
+/** Cents as money. */
+export const money = (cents: number): string =>
+  (cents / 100).toLocaleString('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+export const meansWords: Record<Schemas['Means'], string> = {
+  buy: 'Buy',
+  move: 'Move',
+  borrow: 'Hire',
+  'per-piece': 'Pay per piece',
+};
+
+/** The ways to have a tool, as one ticks them. */
+export const waysToHave: { means: Schemas['Means']; says: string }[] = [
+  { means: 'buy', says: 'bought' },
+  { means: 'move', says: 'moved from another kit' },
+  { means: 'borrow', says: 'hired' },
+  { means: 'per-piece', says: 'paid per piece' },
+];
+
+type Role = Schemas['Plan']['roles'][number];
+
+/** What a role is called in front of people. */
+export const roleWords: Record<Role['role'], string> = {
+  essential: 'essential',
+  better: 'makes it better',
+  backup: 'backup',
+  idle: 'adds nothing',
+};
+
+/** Why a tool has its role, in one sentence. */
+export function whyOf(role: Role, nameOf: (id: string) => string): string {
+  const lines = counted(role.lines.length, 'line');
+  switch (role.role) {
+    case 'essential':
+      return role.alone > 0
+        ? `Without it ${lines} cannot be made: ${counted(role.alone, 'termination')} rest on it alone.`
+        : `Without it ${lines} cannot be made; they lack something else too.`;
+    case 'better':
+      return `Without it ${lines} ${role.lines.length === 1 ? 'is' : 'are'} only makeshift.`;
+    case 'backup':
+      return `Doubles ${role.others.slice(0, 3).map(nameOf).join(', ') || 'another tool'} on ${lines}.`;
+    case 'idle':
+      return role.isCarried
+        ? 'No step uses it; the house wants it in every kit.'
+        : 'No step of this work uses it.';
+  }
+}
+
+/** How a hired or paid tool compares with buying it. */
+export function breakEven(tool: { price?: number; perMonth?: number; perUse?: number }): string | null {
+  if (!tool.price) return null;
+  const months = tool.perMonth ? Math.ceil(tool.price / tool.perMonth) : null;
+  const pieces = tool.perUse ? Math.ceil(tool.price / tool.perUse) : null;
+  const parts = [
+    months === null ? null : `${counted(months, 'month')} of hire`,
+    pieces === null ? null : `${counted(pieces, 'piece')} paid for`,
+  ].filter(Boolean);
+  return parts.length ? `Buying pays after ${parts.join(', or ')}.` : null;
+}
+
+/** The headline of a plan. */
+export function verdictOf(plan: Schemas['Plan']): string {
+  const closed = plan.holes.filter(({ isClosed }) => isClosed).length;
+  const all = plan.holes.length;
+  if (all === 0 && plan.add.length === 0) return 'Nothing to do: the kit has no hole here';
+  if (plan.add.length === 0 && plan.paid.length === 0)
+    return `Nothing that can be had closes ${all === 1 ? 'the hole' : `any of the ${all} holes`}`;
+  const what =
+    all === 0
+      ? 'Makes it better'
+      : closed === all
+        ? `Closes ${all === 1 ? 'the hole' : `all ${all} holes`}`
+        : `Closes ${closed} of ${counted(all, 'hole')}`;
+  return `${what} for ${money(plan.cost)}`;
+}

@@ -25,7 +25,11 @@ it('plans like the command line for the same workbook', function (string $query,
     foreach (['status', 'cost', 'bound', 'mass', 'terminations', 'coveredBefore', 'coveredAfter', 'makeshiftAfter'] as $key) {
         expect($page[$key])->toBe($told[$key], $key);
     }
-    expect(array_diff_key($page['next'] ?? [], ['covered' => 0]))->toBe($told['next'] ?? []);
+    expect(array_diff_key($page['next'] ?? [], ['covered' => 0]))->toBe($told['next'] ?? [])
+        ->and($page['next']['covered'] ?? 0)->toBeLessThanOrEqual($page['coveredAfter']);
+    if (!str_contains($query, 'budget') && !str_contains($query, 'mass')) {
+        expect($page['next']['covered'] ?? $page['coveredAfter'])->toBe($page['coveredAfter']);
+    }
     $less = static fn(array $rows, array $keys): array => array_map(static fn(array $row): array => array_intersect_key($row, array_flip($keys)), $rows);
     expect($less($page['add'], ['tool', 'count', 'cost', 'closes']))->toBe($told['add'])
         ->and($less($page['open'], ['line', 'op', 'wanted']))->toBe($told['open'])

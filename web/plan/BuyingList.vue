@@ -47,16 +47,12 @@ const printPage = () => window.print();
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
 header {
   display: flex;
   gap: 18px;
   align-items: baseline;
-}
-
-h2 {
-  margin: 0 0 4px;
-  font-size: 14px;
 }
 
 .act {
@@ -67,34 +63,8 @@ h2 {
   cursor: pointer;
 }
 
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13px;
-}
-
-th,
-td {
-  padding: 5px 14px 5px 0;
-  border-top: 1px solid var(--hairline);
-  text-align: left;
-  vertical-align: top;
-}
-
-th {
-  border: 0;
-  color: var(--muted);
-  font-size: 12px;
-  font-weight: 400;
-}
-
 td:first-child {
   white-space: nowrap;
-}
-
-.end {
-  padding-right: 0;
-  text-align: right;
 }
 
 p {

@@ -15,7 +15,7 @@ const holes = computed(() =>
   <section aria-labelledby="holes-head">
     <h2 id="holes-head">Holes</h2>
     <p v-if="!plan.holes.length" class="muted none">None: all of this can be made with the kit as it is.</p>
-    <ul>
+    <ul class="rows">
       <li v-for="(hole, index) in holes" :key="index" :class="{ open: !hole.isClosed }">
         <StatusMark
           :status="hole.isClosed ? 'covered' : 'hole'"
@@ -43,28 +43,12 @@ const holes = computed(() =>
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h2 {
-  margin: 0 0 6px;
-  font-size: 14px;
-}
-
-.none {
-  margin: 4px 0;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
 li {
   display: grid;
   grid-template-columns: 16px minmax(0, 1fr);
   gap: 7px;
-  padding: 7px 0;
-  border-top: 1px solid var(--hairline);
   font-size: 13px;
 }
 

@@ -32,11 +32,11 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
     <p v-if="!plan.add.length && !plan.paid.length" class="muted none">
       Nothing: what can be had closes nothing more.
     </p>
-    <ul>
+    <ul class="rows">
       <li v-for="add in plan.add" :key="add.tool" :class="{ pinned: pinned.includes(add.tool) }">
         <div class="head">
           <span class="means">{{ meansWords[add.means] }}</span>
-          <RouterLink :to="{ name: 'thing', params: { list: 'tools', id: add.tool } }">{{
+          <RouterLink class="tool" :to="{ name: 'thing', params: { list: 'tools', id: add.tool } }">{{
             nameOf(add.tool)
           }}</RouterLink>
           <span class="mono cost">{{ money(add.cost) }}</span>
@@ -70,7 +70,7 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
     </ul>
     <template v-if="barred.length">
       <h3>Left out</h3>
-      <ul class="barred">
+      <ul class="rows barred">
         <li v-for="id in barred" :key="id">
           <span>{{ nameOf(id) }}</span>
           <button type="button" @click="$emit('bar', id)">Allow again</button>
@@ -80,31 +80,11 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h2,
-h3 {
-  margin: 0 0 6px;
-  font-size: 14px;
-}
-
 h3 {
   margin-top: 12px;
   color: var(--muted);
-}
-
-.none {
-  margin: 4px 0;
-}
-
-ul {
-  list-style: none;
-  margin: 0;
-  padding: 0;
-}
-
-li {
-  padding: 7px 0 5px;
-  border-top: 1px solid var(--hairline);
 }
 
 .head {
@@ -126,12 +106,6 @@ li {
   background: var(--copper);
   border-color: var(--copper);
   color: var(--ground);
-}
-
-a {
-  color: inherit;
-  font-weight: 560;
-  text-decoration-color: var(--hairline);
 }
 
 .why {

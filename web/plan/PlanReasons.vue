@@ -75,12 +75,8 @@ const instead = computed(() =>
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h2 {
-  margin: 0 0 4px;
-  font-size: 14px;
-}
-
 ul {
   margin: 0;
   padding-left: 16px;

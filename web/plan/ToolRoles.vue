@@ -37,7 +37,7 @@ const most = computed(() => Math.max(1, ...props.planned.plan.roles.map(({ alone
       <tbody>
         <tr v-for="role in roles" :key="role.tool" :class="role.role">
           <th scope="row">
-            <RouterLink :to="{ name: 'thing', params: { list: 'tools', id: role.tool } }">{{
+            <RouterLink class="tool" :to="{ name: 'thing', params: { list: 'tools', id: role.tool } }">{{
               nameOf(role.tool)
             }}</RouterLink>
             <span v-if="isNew.has(role.tool)" class="new">new</span>
@@ -84,42 +84,10 @@ const most = computed(() => Math.max(1, ...props.planned.plan.roles.map(({ alone
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h2,
-h3 {
-  margin: 0 0 4px;
-  font-size: 14px;
-}
-
 h3 {
   margin-top: 14px;
-}
-
-table {
-  width: 100%;
-  border-collapse: collapse;
-  font-size: 13px;
-}
-
-th,
-td {
-  padding: 4px 12px 4px 0;
-  border-top: 1px solid var(--hairline);
-  text-align: left;
-  vertical-align: middle;
-  font-weight: 400;
-}
-
-thead th {
-  border: 0;
-  color: var(--muted);
-  font-size: 12px;
-}
-
-a {
-  color: inherit;
-  font-weight: 560;
-  text-decoration-color: var(--hairline);
 }
 
 .new {
@@ -150,10 +118,6 @@ td:nth-child(2) {
 .idle th,
 .idle td {
   color: var(--muted);
-}
-
-.end {
-  text-align: right;
 }
 
 .alone {

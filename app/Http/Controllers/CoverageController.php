@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CoverageRequest;
 use App\Http\Resources\ThingsById;
 use App\Models\Shop;
+use App\Planning\SupposedKit;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
@@ -16,7 +17,6 @@ use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
 use Gondrik\Core\Ruler\Ruler;
-use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -29,7 +29,7 @@ final class CoverageController extends Controller
     public function show(CoverageRequest $request): JsonResponse
     {
         $stands = $this->workbook($request);
-        $workbook = self::supposed($stands, $request);
+        $workbook = SupposedKit::in($stands, $request->ids('with'), $request->ids('without'));
         $report = $this->report($workbook);
         $rulers = new RulerWriter($request->units());
         $written = (new ReportWriter($request->units()))->report($report);
@@ -48,7 +48,7 @@ final class CoverageController extends Controller
     /** The tools that were not chosen for one step of one line. */
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
-        $report = $this->report(self::supposed($this->workbook($request), $request));
+        $report = $this->report(SupposedKit::in($this->workbook($request), $request->ids('with'), $request->ids('without')));
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -66,22 +66,6 @@ final class CoverageController extends Controller
     private function workbook(CoverageRequest $request): Workbook
     {
         return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'));
-    }
-
-    /**
-     * The kit with some tools more or less, for as long as somebody looks at it so; what it has already, and what there is not, is
-     * no matter.
-     */
-    private static function supposed(Workbook $workbook, CoverageRequest $request): Workbook
-    {
-        [$with, $without] = [$request->ids('with'), $request->ids('without')];
-        $kit = $workbook->kits[0] ?? null;
-        if ($kit === null || [...$with, ...$without] === []) {
-            return $workbook;
-        }
-        $more = array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $with, true) && $kit->tool($tool->id) === null);
-
-        return new Workbook($workbook->title, $workbook->houseRules, $workbook->wires, $workbook->terminals, $workbook->tools, [$kit->without(...$without)->with(...$more)], $workbook->scopes);
     }
 
     /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */

@@ -70,7 +70,7 @@ final readonly class PlanWriter
         }
 
         if ($plan->next !== null) {
-            $written['next']['covered'] = $plan->next->covered;
+            $written['next']['covered'] = $plan->next->covered ?? $plan->coveredAfter;
         }
 
         return [

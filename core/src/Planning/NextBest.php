@@ -39,7 +39,10 @@ final readonly class NextBest
         $out = array_values(array_filter($had, static fn(Way $way): bool => !in_array($way, $has, true)));
         $in = array_values(array_filter($has, static fn(Way $way): bool => !in_array($way, $had, true)));
 
-        return new NextPlan($this->question->forcedCost + $best->money, $this->model->alreadyWon() + $best->won, $this->paired($out, $in));
+        // Without a limit all that can count does, here too.
+        $covered = $this->question->isLimited() ? $this->model->alreadyWon() + $best->won : null;
+
+        return new NextPlan($this->question->forcedCost + $best->money, $covered, $this->paired($out, $in));
     }
 
     /**

@@ -7,6 +7,9 @@ namespace Gondrik\Core\Planning;
 /** The next best, and where it differs. */
 final readonly class NextPlan
 {
-    /** @param list<array{?Way, ?Way}> $instead what is out and what is in its place */
-    public function __construct(public int $cost, public int $covered, public array $instead) {}
+    /**
+     * @param int|null                $covered terminations that count; null for as many as with the best
+     * @param list<array{?Way, ?Way}> $instead what is out and what is in its place
+     */
+    public function __construct(public int $cost, public ?int $covered, public array $instead) {}
 }

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Workbook\Workbook;
+
+/** A kit with some tools more or less, for as long as somebody looks at it so: nothing is written. */
+final readonly class SupposedKit
+{
+    /**
+     * The workbook's kit as it is supposed; what it has already, and what there is not, is no matter.
+     *
+     * @param list<string> $with    ids of tools, which the workbook has
+     * @param list<string> $without
+     */
+    public static function in(Workbook $workbook, array $with, array $without): Workbook
+    {
+        $kit = $workbook->kits[0] ?? null;
+        if ($kit === null || [...$with, ...$without] === []) {
+            return $workbook;
+        }
+        $more = array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $with, true) && $kit->tool($tool->id) === null);
+
+        return new Workbook($workbook->title, $workbook->houseRules, $workbook->wires, $workbook->terminals, $workbook->tools, [$kit->without(...$without)->with(...$more)], $workbook->scopes);
+    }
+}

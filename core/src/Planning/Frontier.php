@@ -32,11 +32,7 @@ final readonly class Frontier
             }
             $budget = $cost - 1;
         }
-        if (($points[0]->cost ?? null) !== $least) {
-            array_unshift($points, new CurvePoint($least, $this->model->alreadyWon(), $this->question->forced, []));
-        }
-
-        return $points;
+        return [new CurvePoint($least, $this->model->alreadyWon(), $this->question->forced, []), ...$points];
     }
 
     private function point(Worth $worth): CurvePoint

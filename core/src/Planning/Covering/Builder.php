@@ -33,7 +33,7 @@ final readonly class Builder
     {
         $found = [];
         foreach ($by as $prices) {
-            $chosen = $this->covering($node, $prices);
+            $chosen = $this->covering($node, $prices) ?? $this->all($node);
             if ($chosen !== null) {
                 $chosen = $this->winning($node, $chosen, $prices);
                 $found[] = $this->compiled->instance->worth(array_keys($this->lean($node, $chosen)));
@@ -41,6 +41,26 @@ final readonly class Builder
         }
 
         return $found;
+    }
+
+    /**
+     * Everything that can be had, where nothing better is found: what must be covered is.
+     *
+     * @return array<int, true>|null
+     */
+    private function all(Node $node): ?array
+    {
+        $chosen = array_fill_keys(array_keys(array_filter($node->state, static fn(int $state): bool => $state !== Node::OUT)), true);
+        do {
+            $before = count($chosen);
+            foreach ($this->compiled->arcs as [$item, $either]) {
+                if (isset($chosen[$item]) && array_intersect_key($chosen, array_flip($either)) === []) {
+                    unset($chosen[$item]);
+                }
+            }
+        } while (count($chosen) < $before);
+
+        return $this->isSound($chosen) && $this->isWithin($chosen) ? $chosen : null;
     }
 
     /**

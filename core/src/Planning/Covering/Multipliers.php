@@ -12,4 +12,12 @@ final class Multipliers
      * @param array<int, int> $arcs     by arc
      */
     public function __construct(public array $elements, public array $arcs, public int $money = 0, public int $mass = 0, public int $won = 0) {}
+
+    /** The same on another scale. */
+    public function scaled(float $by): self
+    {
+        $scale = static fn(int $of): int => (int) round($of * $by);
+
+        return new self(array_map($scale, $this->elements), array_map($scale, $this->arcs), $scale($this->money), $scale($this->mass), $scale($this->won));
+    }
 }

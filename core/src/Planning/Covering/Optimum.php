@@ -13,6 +13,9 @@ final class Optimum
     /** @var array<string, Outcome|null> by what the part says */
     private array $known = [];
 
+    /** @var array<string, array{int, Multipliers}> scale and prices of the last question, of what can be won and of what that costs */
+    private array $warm = [];
+
     public int $nodes = 0;
 
     public function __construct(private readonly Deadline $deadline) {}
@@ -51,8 +54,7 @@ final class Optimum
         if ($instance->isAboutWinning()) {
             $winning = Compiled::of($instance);
             $search = new Search($winning, $this->deadline);
-            $worth = $search->best();
-            $this->nodes += $search->nodes;
+            $worth = $this->searched('winning', $search, $winning, []);
             if ($worth === null || !$search->isProven()) {
                 return $worth === null ? null : new Outcome($worth, false, $winning->mostWon($search->least()), 0);
             }
@@ -61,8 +63,7 @@ final class Optimum
         }
         $compiled = Compiled::of($instance);
         $search = new Search($compiled, $this->deadline);
-        $worth = $search->best($known);
-        $this->nodes += $search->nodes;
+        $worth = $this->searched($known === [] ? 'covering' : 'cheapest', $search, $compiled, $known);
         if ($worth === null) {
             return null;
         }
@@ -72,6 +73,27 @@ final class Optimum
         $first = $this->first($compiled, $worth, $search->root);
 
         return new Outcome($first ?? $worth, $first !== null, $worth->won, $worth->money);
+    }
+
+    /**
+     * From one budget to the next little changes, so the prices of the last question are where to begin.
+     *
+     * @param list<Worth> $known
+     */
+    private function searched(string $about, Search $search, Compiled $compiled, array $known): ?Worth
+    {
+        $warm = null;
+        if ($about !== 'covering' && isset($this->warm[$about])) {
+            [$unit, $prices] = $this->warm[$about];
+            $warm = $prices->scaled($compiled->scale->unit / $unit);
+        }
+        $worth = $search->best($known, $warm);
+        $this->nodes += $search->nodes;
+        if ($search->root !== null) {
+            $this->warm[$about] = [$compiled->scale->unit, $search->root->multipliers];
+        }
+
+        return $worth;
     }
 
     /** Of all sets of these figures the first in order; null when time was up. */

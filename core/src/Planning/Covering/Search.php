@@ -13,6 +13,9 @@ final class Search
 {
     private const AT_ROOT = 260;
 
+    /** With prices that were good for a question much like this. */
+    private const AT_WARM_ROOT = 90;
+
     private const AT_NODE = 20;
 
     private ?Worth $best = null;
@@ -44,14 +47,15 @@ final class Search
     /**
      * The best set, its order left aside; null when none does what must be done.
      *
-     * @param list<Worth> $known sets that do what must be done, to begin with
+     * @param list<Worth>      $known sets that do what must be done, to begin with
+     * @param Multipliers|null $warm  prices that were good for a question much like this
      */
-    public function best(array $known = []): ?Worth
+    public function best(array $known = [], ?Multipliers $warm = null): ?Worth
     {
         foreach ($known as $worth) {
             $this->offer($worth);
         }
-        $this->run($this->compiled->root(), null);
+        $this->run($this->compiled->root(), $warm ?? $this->bound->first(), $warm === null ? self::AT_ROOT : self::AT_WARM_ROOT);
 
         return $this->best;
     }
@@ -62,7 +66,7 @@ final class Search
         $this->takesEqual = true;
         $this->bestNumber = $this->compiled->number($worth);
         $this->best = $worth;
-        $this->run($from, $multipliers);
+        $this->run($from, $multipliers ?? $this->bound->first(), $multipliers === null ? self::AT_ROOT : self::AT_NODE);
 
         return $this->best === $worth ? null : $this->best;
     }
@@ -78,14 +82,14 @@ final class Search
         return min($this->leastOpen, $this->bestNumber);
     }
 
-    private function run(Node $node, ?Multipliers $multipliers): void
+    private function run(Node $node, Multipliers $multipliers, int $rounds): void
     {
         if ($node->propagate($this->compiled)) {
             // A bound that knows what is to be reached rises faster.
             foreach ($this->best === null ? $this->builder->first($node) : [] as $worth) {
                 $this->offer($worth);
             }
-            $this->visit($node, $multipliers ?? $this->bound->first(), $multipliers === null ? self::AT_ROOT : self::AT_NODE);
+            $this->visit($node, $multipliers, $rounds);
         }
     }
 
@@ -130,7 +134,7 @@ final class Search
         for ($again = 0; ; $again++) {
             $found = $this->bound->improve($node, $multipliers, $rounds, $this->bestNumber, $this->deadline);
             $this->root ??= $found;
-            if ($rounds === self::AT_ROOT || $this->nodes % 8 === 0) {
+            if ($this->nodes === 1 || $this->nodes % 8 === 0) {
                 foreach ($this->builder->build($node, $found) as $worth) {
                     $this->offer($worth);
                 }

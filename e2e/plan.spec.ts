@@ -92,3 +92,29 @@ test('Cover shows the kit as the plan makes it, and the way back', async ({ page
   await note.getByRole('button', { name: 'The kit as it is' }).click();
   await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
 });
+
+test('a plan is accepted, ticked off as it arrives, and closes the hole on Cover', async ({ page }) => {
+  await page.goto('/plan?kit=pylon-backpack&scopes=tower-7');
+  await page.getByRole('button', { name: 'Accept this plan' }).click();
+  const accepted = page.getByRole('region', { name: 'Accepted' });
+  await expect(accepted).toContainText('0 of 5 things arrived');
+  await page.goto('/cover?kit=pylon-backpack&scope=tower-7');
+  await expect(page.getByText('2 holes')).toBeVisible();
+  await page.goto('/plan?kit=pylon-backpack&scopes=tower-7');
+  const ticks = accepted.getByRole('checkbox');
+  for (let at = 0; at < 5; at++) {
+    await ticks.nth(at).check();
+    await expect(accepted).toContainText(`${at + 1} of 5 things arrived`);
+  }
+  await expect(accepted.getByRole('button', { name: 'Take back' })).toHaveCount(0);
+  await page.goto('/cover?kit=pylon-backpack&scope=tower-7');
+  await expect(page.getByText('No hole')).toBeVisible();
+  // As it was, for those who come after.
+  await page.goto('/plan?kit=pylon-backpack&scopes=tower-7');
+  for (let at = 0; at < 5; at++) {
+    await ticks.nth(at).uncheck();
+    await expect(accepted).toContainText(`${4 - at} of 5 things arrived`);
+  }
+  await accepted.getByRole('button', { name: 'Take back' }).click();
+  await expect(accepted).toHaveCount(0);
+});

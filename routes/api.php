@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AcceptedPlanController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\HealthController;
@@ -64,6 +65,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('history', [HistoryController::class, 'index']);
+        Route::get('plans', [AcceptedPlanController::class, 'index']);
         Route::get('plan', [PlanController::class, 'show']);
         Route::get('plan/curve', [PlanController::class, 'curve']);
         Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
@@ -101,6 +103,9 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::put('columns', [WordController::class, 'nameColumns']);
         Route::put('aliases', [WordController::class, 'call']);
         Route::delete('aliases/{alias}', [WordController::class, 'forget'])->whereNumber('alias');
+        Route::post('plans', [AcceptedPlanController::class, 'store']);
+        Route::put('plans/{plan}/items/{item}', [AcceptedPlanController::class, 'arrive'])->whereNumber(['plan', 'item']);
+        Route::delete('plans/{plan}', [AcceptedPlanController::class, 'destroy'])->whereNumber('plan');
         Route::get('proposal', [ThingController::class, 'propose']);
         Route::post('history/{entry}/undo', [HistoryController::class, 'undo'])->whereNumber('entry');
     });

@@ -67,6 +67,12 @@ final class Shop extends Model
         return $this->hasMany(Kit::class);
     }
 
+    /** @return HasMany<Plan, $this> */
+    public function plans(): HasMany
+    {
+        return $this->hasMany(Plan::class);
+    }
+
     /** @return HasMany<Scope, $this> */
     public function scopes(): HasMany
     {

@@ -200,7 +200,8 @@ final readonly class ShopStore
         DB::table('column_names')->upsert([['shop_id' => $shop->id, 'name' => $name, 'says' => $says, 'created_at' => now(), 'updated_at' => now()]], ['shop_id', 'name'], ['says', 'updated_at']);
     }
 
-    private function raise(Shop $shop): void
+    /** Whoever looks at the shop reads anew. */
+    public function raise(Shop $shop): void
     {
         $shop->increment('version');
     }

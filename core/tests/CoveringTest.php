@@ -8,7 +8,9 @@ declare(strict_types=1);
  */
 
 use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Covering\Group;
 use Gondrik\Core\Planning\Covering\Instance;
+use Gondrik\Core\Planning\Covering\Item;
 use Gondrik\Core\Planning\Covering\Optimum;
 use Gondrik\Core\Planning\Covering\Worth;
 use Gondrik\Core\Tests\Support\CbcSolver;
@@ -45,4 +47,28 @@ it('takes the first in order of those that are equal', function (): void {
         ->and(solved($hand['an even ring'])?->items)->toBe([0, 2, 4, 6, 8])
         ->and(solved($hand['an odd ring needs one more than half'])?->items)->toBe([0, 1, 3, 5, 7])
         ->and(solved($hand['Steiner triples of seven'])?->items)->toBe([0, 1, 2]);
+});
+
+it('is exact however large the figures', function (): void {
+    $items = $rows = $lines = [];
+    foreach (range(0, 9) as $item) {
+        $items[] = new Item(1_999_999_000 - 7 * $item, 900_000 + $item, true, $item > 6 ? [[$item - 5]] : []);
+    }
+    foreach (range(0, 11) as $row) {
+        $rows[] = array_values(array_filter(range(0, 9), static fn(int $item): bool => ($item * 7 + $row * 3) % 4 === 0 || $item === $row % 10));
+        $lines[] = new Group(1_000_000 + 13 * $row, [$row, ($row * 5 + 2) % 12]);
+    }
+    foreach ([null, 7_999_995_000, 11_999_991_000] as $budget) {
+        $instance = new Instance($items, $rows, [], $lines, array_slice($lines, 0, 4), $budget);
+        $best = null;
+        for ($set = 0; $set < 1 << 10; $set++) {
+            $chosen = array_values(array_filter(range(0, 9), static fn(int $item): bool => ($set >> $item & 1) === 1));
+            $isSound = array_filter($chosen, static fn(int $item): bool => $item > 6 && !in_array($item - 5, $chosen, true)) === [];
+            $worth = $instance->worth($chosen);
+            if ($isSound && ($budget === null || $worth->money <= $budget) && ($best === null || $worth->compare($best) < 0)) {
+                $best = $worth;
+            }
+        }
+        expect(solved($instance))->toEqual($best);
+    }
 });

@@ -115,3 +115,59 @@ it('writes a buying list that says what is wanted, and a model as an example', f
         ->and($rows[2][1])->toContain('A crimper with a roll die for open barrels, 26 AWG, 24 AWG, nest “pitch 2.54”.')
         ->and($rows[2][4])->toBe('88.00');
 });
+
+it('accepts a plan, and the kit changes when something arrives, not before', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $asked = ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'];
+    $accepted = $this->postJson('/api/v1/plans', $asked)->assertCreated();
+    $list = $this->getJson('/api/v1/plans');
+    expect(OpenApi::mismatch($accepted, 'post', '/plans'))->toBe('')->and(OpenApi::mismatch($list, 'get', '/plans'))->toBe('')
+        ->and($list->json('data.0'))->toBe($accepted->json())
+        ->and($accepted->json('acceptedBy'))->toBe('Ivo Marell')
+        ->and($accepted->json('cost'))->toBe($this->getJson('/api/v1/plan?' . http_build_query($asked))->json('plan.cost'));
+    $cover = fn(): int => $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->json('report.headline.hole');
+    $before = $cover();
+    $plan = $accepted->json('id');
+    foreach ($accepted->json('items') as $item) {
+        $arrived = $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => true])->assertOk();
+        expect(OpenApi::mismatch($arrived, 'put', '/plans/{plan}/items/{item}'))->toBe('');
+        // Said twice, it has come once.
+        $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => true])->assertOk();
+    }
+    $counts = array_count_values($this->getJson('/api/v1/kits/pylon-backpack')->json('tools.*.tool'));
+    expect($before)->toBe(76)->and($cover())->toBe(0)->and(max($counts))->toBe(1);
+    $this->deleteJson("/api/v1/plans/{$plan}")->assertStatus(409);
+    foreach ($accepted->json('items') as $item) {
+        $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => false])->assertOk();
+    }
+    expect($cover())->toBe($before);
+    $this->deleteJson("/api/v1/plans/{$plan}")->assertNoContent();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+});
+
+it('takes a tool out of the kit that it comes from when it arrives', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $accepted = $this->postJson('/api/v1/plans', ['kit' => 'apprentice-box', 'scopes' => 'boards,cabin-lighting', 'means' => 'buy,move'])->assertCreated()->json();
+    $item = array_values(array_filter($accepted['items'], static fn(array $one): bool => $one['means'] === 'move'))[0];
+    $this->putJson("/api/v1/plans/{$accepted['id']}/items/{$item['id']}", ['arrived' => true])->assertOk();
+    expect($this->getJson('/api/v1/kits/apprentice-box')->json('tools.*.tool'))->toContain($item['tool'])
+        ->and($this->getJson('/api/v1/kits/' . $item['from'])->json('tools.*.tool'))->not->toContain($item['tool'])
+        ->and($this->getJson('/api/v1/history')->json('data.0.changes.*.id'))->toContain('apprentice-box');
+});
+
+it('accepts nothing where there is nothing to do, or no kit to pack', function (array $asked, string $path): void {
+    expect($this->actingAs($this->lead($this->demo()))->postJson('/api/v1/plans', $asked)->assertStatus(422)->json('problems.0.path'))->toBe($path);
+})->with([
+    [['kit' => 'panel-bench', 'scopes' => 'station-panel'], 'kit'],
+    [['scopes' => 'boards'], 'kit'],
+    [['kit' => 'panel-bench'], 'scopes'],
+]);
+
+it('keeps accepted plans to their shop', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plan = $this->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->json();
+    $this->insteadActingAs($this->emptyShop());
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+    $this->deleteJson('/api/v1/plans/' . $plan['id'])->assertNotFound();
+    $this->putJson('/api/v1/plans/' . $plan['id'] . '/items/' . $plan['items'][0]['id'], ['arrived' => true])->assertNotFound();
+});

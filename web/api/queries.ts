@@ -418,3 +418,39 @@ export function usePlanCurve(asked: Ref<PlanAsked | null>) {
     enabled: () => asked.value !== null,
   });
 }
+
+/** Plans that the shop goes by, the latest first; what is done to them is asked for anew, and so is what they change. */
+export function useAcceptedPlans(mayPlan: Ref<boolean>) {
+  const shop = useShop();
+  const client = useQueryClient();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'plans'],
+    queryFn: () => answer(api.GET('/plans')),
+    enabled: mayPlan,
+  });
+  const anew = () => client.invalidateQueries({ queryKey: [SHOP, shop.value] });
+
+  return {
+    plans: computed(() => query.data.value?.data ?? []),
+    error: query.error,
+    async accept(asked: PlanAsked): Promise<Schemas['AcceptedPlan']> {
+      const { makeshift, ...rest } = asked;
+      const plan = await answer(
+        api.POST('/plans', { body: { ...rest, ...(makeshift ? { makeshift } : {}) } }),
+      );
+      await anew();
+      return plan;
+    },
+    async arrive(plan: number, item: number, arrived: boolean): Promise<void> {
+      await answer(
+        api.PUT('/plans/{plan}/items/{item}', { params: { path: { plan, item } }, body: { arrived } }),
+      );
+      await anew();
+    },
+    async takeBack(plan: number): Promise<void> {
+      await answer(api.DELETE('/plans/{plan}', { params: { path: { plan } } }));
+      await anew();
+    },
+  };
+}

@@ -891,6 +891,58 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plans": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Plans that the shop goes by, the latest first */
+        get: operations["listPlans"];
+        put?: never;
+        /** Accepts the plan that a question comes to */
+        post: operations["acceptPlan"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{plan}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        post?: never;
+        /** Takes a plan back while nothing of it has arrived */
+        delete: operations["takeBackPlan"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plans/{plan}/items/{item}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Something has arrived, or has not after all: the kit is changed with it */
+        put: operations["arrivePlanItem"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1929,6 +1981,31 @@ export interface components {
         Curve: {
             exact: components["schemas"]["CurvePoint"][];
             inSteps: components["schemas"]["CurvePoint"][];
+        };
+        /** @description A plan that was accepted, as it was then, and what of it has arrived */
+        AcceptedPlan: {
+            id: number;
+            kit: string;
+            kitName: string;
+            scopes: string[];
+            /** Format: date-time */
+            acceptedAt: string;
+            acceptedBy: string | null;
+            cost: number;
+            terminations: number;
+            coveredBefore: number;
+            coveredAfter: number;
+            items: {
+                id: number;
+                tool: string;
+                name: string;
+                wanted: string;
+                means: components["schemas"]["Means"];
+                from: string | null;
+                cost: number;
+                /** Format: date-time */
+                arrivedAt: string | null;
+            }[];
         };
         id: string;
         name: string;
@@ -5187,6 +5264,205 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             /** @description A hand does not export */
             403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    listPlans: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The plans */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["AcceptedPlan"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    acceptPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kit?: string;
+                    scopes: string;
+                    budget?: number;
+                    mass?: number;
+                    /** @enum {string} */
+                    makeshift?: "0" | "1";
+                    with?: string;
+                    without?: string;
+                    means?: string;
+                    months?: number;
+                    /** @enum {string} */
+                    length?: "mm" | "inch";
+                    /** @enum {string} */
+                    force?: "N" | "lbf";
+                };
+            };
+        };
+        responses: {
+            /** @description Accepted */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcceptedPlan"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    takeBackPlan: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Taken back */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan, or nothing such in it */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Something has arrived */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    arrivePlanItem: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                plan: number;
+                item: number;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    arrived: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description The plan as it stands */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AcceptedPlan"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description No such plan, or nothing such in it */
+            404: {
                 headers: {
                     [name: string]: unknown;
                 };

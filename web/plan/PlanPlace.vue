@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { refDebounced, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed } from 'vue';
-import { problemOf } from '@/api/client';
-import { useKitsAndScopes, usePlan, usePlanCurve } from '@/api/queries';
+import { computed, shallowRef } from 'vue';
+import { problemOf, type Schemas } from '@/api/client';
+import { useAcceptedPlans, useKitsAndScopes, usePlan, usePlanCurve } from '@/api/queries';
+import { useDone } from '@/frame/useDone';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
+import AcceptedPlans from './AcceptedPlans.vue';
 import BuyingList from './BuyingList.vue';
 import MoneyCurve from './MoneyCurve.vue';
 import PlanAsk from './PlanAsk.vue';
@@ -56,6 +58,39 @@ const isDrawing = refDebounced(
 
 const plan = computed(() => query.data.value?.plan);
 const kitNames = computed(() => Object.fromEntries(kits.value.map(({ id, name }) => [id, name])));
+const accepted = useAcceptedPlans(mayPlan);
+const scopeNames = computed(() => Object.fromEntries(scopes.value.map(({ id, name }) => [id, name])));
+const done = useDone();
+const isBusy = shallowRef(false);
+const refused = shallowRef<Schemas['Problem'] | null>(null);
+
+/** One thing at a time, and what is refused is told. */
+async function act(what: () => Promise<void>): Promise<void> {
+  isBusy.value = true;
+  refused.value = null;
+  try {
+    await what();
+  } catch (error) {
+    refused.value = problemOf(error);
+  } finally {
+    isBusy.value = false;
+  }
+}
+async function accept(): Promise<void> {
+  if (!asked.value) return;
+  const { id, kitName } = await accepted.accept(asked.value);
+  done.tell({ said: `Plan accepted for ${kitName}`, undo: () => accepted.takeBack(id) });
+}
+
+async function arrive(plan: number, item: number, has: boolean): Promise<void> {
+  await accepted.arrive(plan, item, has);
+  const name = accepted.plans.value.find(({ id }) => id === plan)?.items.find(({ id }) => id === item)?.name;
+  done.tell({
+    said: has ? `Arrived: ${name}` : `Not arrived after all: ${name}`,
+    undo: () => accepted.arrive(plan, item, !has),
+  });
+}
+
 const isEmpty = computed(() => !isLoading.value && scopes.value.length === 0);
 /** Cover, with the kit as this plan makes it. */
 const onCover = computed(() => ({
@@ -171,6 +206,24 @@ const onCover = computed(() => ({
             @bar="address.bar"
           />
         </div>
+        <div v-if="kit !== null && asked && (plan.add.length || plan.paid.length)" class="decide">
+          <v-btn
+            color="primary"
+            variant="flat"
+            :disabled="isBusy || query.isPlaceholderData.value"
+            @click="act(accept)"
+            >Accept this plan</v-btn
+          >
+          <span class="muted">It is dated and kept; the kit changes when something arrives, not before.</span>
+        </div>
+        <ProblemNote v-if="refused" :problem="refused" @retry="refused = null" />
+        <AcceptedPlans
+          :plans="accepted.plans.value"
+          :scope-names="scopeNames"
+          :is-busy="isBusy"
+          @arrive="(of, item, has) => act(() => arrive(of, item, has))"
+          @take-back="(of) => act(() => accepted.takeBack(of))"
+        />
         <BuyingList v-if="asked" :rows="plan.buyingList" :asked="asked" />
         <ToolRoles class="roles" :planned="query.data.value" />
       </div>
@@ -226,6 +279,14 @@ header button {
   cursor: pointer;
 }
 
+.decide {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  font-size: 13px;
+}
+
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 250px) minmax(0, 1fr) minmax(0, 330px);
@@ -269,6 +330,7 @@ header button {
 
   .place > :not(.answer),
   .columns,
+  .decide,
   .roles,
   header a,
   header button {

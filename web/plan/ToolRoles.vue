@@ -86,6 +86,10 @@ const most = computed(() => Math.max(1, ...props.planned.plan.roles.map(({ alone
 
 <style scoped src="./part.css"></style>
 <style scoped>
+.end {
+  padding-right: 14px;
+}
+
 h3 {
   margin-top: 14px;
 }

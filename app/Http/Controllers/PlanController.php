@@ -23,7 +23,7 @@ use Symfony\Component\HttpFoundation\StreamedResponse;
 final class PlanController extends Controller
 {
     /** Seconds after which the best found is told, with what is proven of it. */
-    private const PATIENCE = 20.0;
+    public const PATIENCE = 20.0;
 
     public function __construct(private readonly ShopWorkbook $workbooks) {}
 
@@ -62,16 +62,6 @@ final class PlanController extends Controller
 
     private static function question(PlanRequest $request, Workbook $shop): PlanQuestion
     {
-        return (new ShopPlan($shop))->question(
-            $request->kit(),
-            $request->ids('scopes'),
-            $request->ids('with'),
-            $request->ids('without'),
-            $request->means(),
-            $request->integer('months', 1),
-            $request->amount('budget'),
-            $request->amount('mass'),
-            $request->boolean('makeshift'),
-        );
+        return (new ShopPlan($shop))->asked($request);
     }
 }

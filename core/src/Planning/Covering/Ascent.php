@@ -13,6 +13,8 @@ final class Ascent
     /** How much of the last direction is kept (Camerini, Fratta and Maffioli): as measured best. */
     private const MOMENTUM = 0.8;
 
+    private const MOST = 2 ** 60;
+
     /** Nothing below the node is less than this, by the prices as they are. */
     public int $least = 0;
 
@@ -34,10 +36,10 @@ final class Ascent
 
     private int $perWon;
 
-    /** @var array<int, int> sum of the prices of its elements, by group */
+    /** @var array<int, int|float> sum of the prices of its elements, by group */
     private array $groupPrice = [];
 
-    /** @var array<int, int> what a group costs that is not won */
+    /** @var array<int, int|float> what a group costs that is not won */
     private array $penalty = [];
 
     private int $lost = 0;
@@ -75,22 +77,34 @@ final class Ascent
         return new Multipliers($this->price, $this->need, $this->perMoney, $this->perMass, $this->perWon);
     }
 
-    /** Lets every item and every group decide for itself at these prices. */
-    public function relax(): void
+    /**
+     * Lets every item and every group decide for itself at these prices; false when the prices have grown beyond whole numbers,
+     * for then nothing that they say is exact.
+     */
+    public function relax(): bool
     {
-        $this->least = $this->node->fixed;
-        $this->priceItems();
-        $this->priceGroups();
-        $this->chosen = [];
-        foreach ($this->reduced as $item => $of) {
+        [$reduced, $least] = $this->priceItems();
+        $least += $this->node->fixed + $this->priceGroups();
+        $this->chosen = $exact = [];
+        foreach ($reduced as $item => $of) {
+            if (is_int($of)) {
+                $exact[$item] = $of;
+            }
             if ($of < 0) {
-                $this->least += $of;
+                $least += $of;
                 $this->chosen[$item] = true;
             }
         }
         foreach ([[$this->perMoney, $this->node->leftMoney], [$this->perMass, $this->node->leftMass], [$this->perWon, $this->node->leftLost]] as [$price, $left]) {
-            $this->least -= $price === 0 ? 0 : $price * $left;
+            $least -= $price === 0 ? 0 : $price * $left;
         }
+        if (count($exact) < count($reduced) || !is_int($least)) {
+            return false;
+        }
+        $this->least = $least;
+        $this->reduced = $exact;
+
+        return true;
     }
 
     /**
@@ -106,22 +120,24 @@ final class Ascent
         }
         $step = $gap / $square;
         foreach ($this->slope as $element => $off) {
-            $this->price[$element] = max(0, $this->price[$element] + (int) round($step * $off));
+            $this->price[$element] = (int) max(0, min(self::MOST, $this->price[$element] + round($step * $off)));
         }
         foreach ($this->needSlope as $arc => $off) {
-            $this->need[$arc] = max(0, $this->need[$arc] + (int) round($step * $off));
+            $this->need[$arc] = (int) max(0, min(self::MOST, $this->need[$arc] + round($step * $off)));
         }
         [$money, $mass, $won] = array_map(static fn(float $slope, float $norm): int => $slope === 0.0 ? 0 : (int) round($step * $slope / $norm), $this->limitSlope, $this->norm);
-        $this->perMoney = max(0, $this->perMoney + $money);
-        $this->perMass = max(0, $this->perMass + $mass);
-        $this->perWon = max(0, $this->perWon + $won);
+        $this->perMoney = (int) max(0, min(self::MOST, $this->perMoney + $money));
+        $this->perMass = (int) max(0, min(self::MOST, $this->perMass + $mass));
+        $this->perWon = (int) max(0, min(self::MOST, $this->perWon + $won));
 
         return true;
     }
 
-    private function priceItems(): void
+    /** @return array{array<int, int|float>, int|float} what choosing each open item would add, and what those that are chosen pay for their needs */
+    private function priceItems(): array
     {
         $reduced = [];
+        $least = 0;
         foreach ($this->node->free as $item) {
             $reduced[$item] = $this->compiled->cost[$item] + $this->perMoney * $this->compiled->money[$item] + $this->perMass * $this->compiled->mass[$item];
         }
@@ -147,7 +163,7 @@ final class Ascent
             if (isset($reduced[$item])) {
                 $reduced[$item] += $of;
             } else {
-                $this->least += $of;
+                $least += $of;
             }
             foreach ($either as $other) {
                 if (isset($reduced[$other])) {
@@ -155,16 +171,20 @@ final class Ascent
                 }
             }
         }
-        $this->reduced = $reduced;
+
+        return [$reduced, $least];
     }
 
-    private function priceGroups(): void
+    /** @return float|int what rows that must be covered and groups come to */
+    private function priceGroups(): float|int
     {
+        /** @var float|int $least */
+        $least = 0;
         $groupPrice = [];
         foreach ($this->price as $element => $of) {
             $group = $this->compiled->elGroup[$element];
             if ($group < 0) {
-                $this->least += $of;
+                $least += $of;
             } else {
                 $groupPrice[$group] = ($groupPrice[$group] ?? 0) + $of;
             }
@@ -175,9 +195,11 @@ final class Ascent
             // What must be won has no price at which it would rather be lost.
             $penalty = isset($this->node->mustWin[$group]) ? PHP_INT_MAX : $this->compiled->penalty[$group] + $this->perWon * $this->compiled->weight[$group];
             $this->penalty[$group] = $penalty;
-            $this->least += min($groupPrice[$group], $penalty);
+            $least += min($groupPrice[$group], $penalty);
             $this->lost += $groupPrice[$group] > $penalty ? $this->compiled->weight[$group] : 0;
         }
+
+        return $least;
     }
 
     /** @return float the square of the new direction */

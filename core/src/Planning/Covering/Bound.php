@@ -46,7 +46,9 @@ final readonly class Bound
         $pace = self::PACE;
         $idle = 0;
         for ($round = 0; $round < $rounds; $round++) {
-            $ascent->relax();
+            if (!$ascent->relax()) {
+                break;
+            }
             foreach ($share as $item => $of) {
                 $share[$item] = 0.9 * $of + (isset($ascent->chosen[$item]) ? 0.1 : 0.0);
             }

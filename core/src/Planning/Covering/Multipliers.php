@@ -16,7 +16,7 @@ final class Multipliers
     /** The same on another scale. */
     public function scaled(float $by): self
     {
-        $scale = static fn(int $of): int => (int) round($of * $by);
+        $scale = static fn(int $of): int => (int) min(2 ** 60, round($of * $by));
 
         return new self(array_map($scale, $this->elements), array_map($scale, $this->arcs), $scale($this->money), $scale($this->mass), $scale($this->won));
     }

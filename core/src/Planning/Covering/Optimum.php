@@ -85,12 +85,12 @@ final class Optimum
         $warm = null;
         if ($about !== 'covering' && isset($this->warm[$about])) {
             [$unit, $prices] = $this->warm[$about];
-            $warm = $prices->scaled($compiled->scale->unit / $unit);
+            $warm = $prices->scaled($compiled->scale->highest() / $unit);
         }
         $worth = $search->best($known, $warm);
         $this->nodes += $search->nodes;
         if ($search->root !== null) {
-            $this->warm[$about] = [$compiled->scale->unit, $search->root->multipliers];
+            $this->warm[$about] = [$compiled->scale->highest(), $search->root->multipliers];
         }
 
         return $worth;

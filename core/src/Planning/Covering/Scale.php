@@ -67,6 +67,12 @@ final readonly class Scale
         return new self($unit, 0, 0, 0, 0, $unit * self::step(self::weights($instance->groups)), true);
     }
 
+    /** One of the highest level: what prices are measured by. */
+    public function highest(): int
+    {
+        return max(1, $this->won, $this->money);
+    }
+
     public function number(Worth $worth, int $allWon, int $allFine): int
     {
         return $this->won * ($allWon - $worth->won) + $this->money * $worth->money + $this->fine * ($allFine - $worth->fine) + $this->count * $worth->count + $this->mass * $worth->mass;

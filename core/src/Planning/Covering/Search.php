@@ -111,7 +111,7 @@ final class Search
     private bool $isEnough = false;
 
     /** Whether nothing as good as this number is of use any more. */
-    private function isBeaten(int $least): bool
+    private function isBeaten(int|float $least): bool
     {
         if ($this->best === null) {
             return false;

@@ -13,13 +13,17 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Workbook\ShopChanges;
 use App\Workbook\ShopStore;
+use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\Plan;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Collection;
@@ -28,7 +32,7 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 /** Plans that a shop goes by: the kit changes when something arrives, and not before. */
 final readonly class AcceptedPlans
 {
-    public function __construct(private ShopStore $store, private ShopChanges $changes) {}
+    public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWorkbook $shops, private ObjectCodec $objects) {}
 
     /** @return Collection<int, PlanRow> the latest first */
     public function of(Shop $shop): Collection
@@ -100,28 +104,25 @@ final readonly class AcceptedPlans
         });
     }
 
-    /** One more or one less of a tool in a kit; null where the kit is gone. */
-    private function counted(Shop $shop, string $kit, string $tool, int $by): ?Change
+    /**
+     * One more or one less of a tool in a kit; null where the kit is gone.
+     *
+     * @throws InvalidWorkbook when the tool is gone
+     */
+    private function counted(Shop $shop, string $id, string $tool, int $by): ?Change
     {
-        $place = new Place(WorkbookList::Kits->value, $kit);
-        $before = $this->changes->present($shop, $place);
-        if ($before === null) {
+        $kit = $this->shops->things($shop, WorkbookList::Kits, [$id])[0] ?? null;
+        if (!$kit instanceof Kit) {
             return null;
         }
-        $counts = [];
-        foreach ($before->tools as $entry) {
-            $counts[$entry->tool] = $entry->count ?? 1;
-        }
-        $counts[$tool] = ($counts[$tool] ?? 0) + $by;
-        $after = clone $before;
-        $after->tools = [];
-        foreach ($counts as $id => $count) {
-            if ($count > 0) {
-                $after->tools[] = (object) ['tool' => (string) $id, ...$count === 1 ? [] : ['count' => $count]];
-            }
-        }
+        $of = $this->shops->things($shop, WorkbookList::Tools, [$tool])[0] ?? null;
+        $after = match (true) {
+            $by < 0 => $kit->oneLess($tool),
+            $of instanceof Tool => $kit->oneMore($of),
+            default => throw new InvalidWorkbook([new Problem('tool', $tool, 'a tool of the shop; it has been taken out of it since')]),
+        };
 
-        return new Change($place, $before, $after);
+        return new Change(new Place(WorkbookList::Kits->value, $id), $this->objects->write($kit), $this->objects->write($after));
     }
 
     /** @return list<array<string, mixed>> */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
-use App\Http\Requests\PlanRequest;
 use Gondrik\Core\Planning\Lending;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlannedScope;
@@ -22,22 +21,6 @@ final readonly class ShopPlan
 {
     public function __construct(private Workbook $shop) {}
 
-    /** @throws InvalidWorkbook with every place that is wrong, or that contradicts another */
-    public function asked(PlanRequest $request): PlanQuestion
-    {
-        return $this->question(
-            $request->kit(),
-            $request->ids('scopes'),
-            $request->ids('with'),
-            $request->ids('without'),
-            $request->means(),
-            $request->integer('months', 1),
-            $request->amount('budget'),
-            $request->amount('mass'),
-            $request->boolean('makeshift'),
-        );
-    }
-
     /**
      * @param list<string> $scopes  ids
      * @param list<string> $with    ids of tools that are taken in any case
@@ -45,9 +28,9 @@ final readonly class ShopPlan
      * @param list<Means>  $means   that may be used
      * @param int          $months  for which is borrowed
      *
-     * @throws InvalidWorkbook
+     * @throws InvalidWorkbook with every place that is wrong, or that contradicts another
      */
-    private function question(?string $kit, array $scopes, array $with, array $without, array $means, int $months, ?int $budget, ?int $mass, bool $takesMakeshift): PlanQuestion
+    public function question(?string $kit, array $scopes, array $with, array $without, array $means, int $months, ?int $budget, ?int $mass, bool $takesMakeshift): PlanQuestion
     {
         $of = $kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($kit);
         $planned = array_values(array_filter(array_map($this->shop->scope(...), $scopes)));

@@ -108,3 +108,15 @@ it('computes a chain and a ring of a thousand tools that require each other in n
         // The last of the chain requires one that is not there, and so nothing of it counts.
         ->and(cutWith($kit, $chain[0], cutLine()))->toBe(Fit::Unsuitable);
 });
+
+it('has one more or one less of a tool, and none more than once', function (): void {
+    $tool = static fn(string $id): Tool => new Tool($id, $id, ToolKind::Cutter, []);
+    $counts = static fn(Kit $kit): array => array_map(static fn(KitEntry $entry): string => $entry->tool->id . ' ' . $entry->count, $kit->tools);
+    $kit = new Kit('k', 'K', [new KitEntry($tool('a')), new KitEntry($tool('b'), 2)], false);
+    expect($counts($kit->oneMore($tool('a'))))->toBe(['a 2', 'b 2'])
+        ->and($counts($kit->oneMore($tool('c'))))->toBe(['a 1', 'b 2', 'c 1'])
+        ->and($counts($kit->oneLess('b')))->toBe(['a 1', 'b 1'])
+        ->and($counts($kit->oneLess('a')))->toBe(['b 2'])
+        ->and($counts($kit->oneLess('x')))->toBe(['a 1', 'b 2'])
+        ->and($kit->oneLess('a')->travels)->toBeFalse();
+});

@@ -10,7 +10,6 @@ use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
-use Gondrik\Core\Planning\Roles;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Tests\Support\PlanByHand;
@@ -96,7 +95,7 @@ it('says of each tool what taking it out says', function (int $seed): void {
 it('finds pairs of which either can be done without, but not both', function (): void {
     $question = PlanShop::question(['kit' => 'basic', 'scopes' => 'rings', 'options' => 'with=strip-all']);
     $plan = (new Planner($question))->plan();
-    $pairs = array_map(static fn($pair): array => [$pair->one->id, $pair->other->id, $pair->lines, $pair->quantity], (new Roles($plan->matrix, $plan->kit))->pairs());
+    $pairs = array_map(static fn($pair): array => [$pair->one->id, $pair->other->id, $pair->lines, $pair->quantity], $plan->pairs);
     expect($pairs)->toBe([['strip-thin', 'strip-all', ['r18'], 40], ['oval-red', 'oval-both-light', ['r18'], 40]]);
 });
 

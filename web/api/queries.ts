@@ -27,14 +27,15 @@ export interface Units {
 /** What the address says where somebody looks at the work without a kit in hand. */
 export const NO_KIT = '';
 
-const SHOP = 'shop';
+/** All that is read of a shop is kept under this and its number. */
+export const SHOP = 'shop';
 
-function useShop() {
+export function useShop() {
   const { person } = useSession();
   return computed(() => person.value?.shopId ?? 0);
 }
 
-const asItCame = { shallow: true, structuralSharing: false } as const;
+export const asItCame = { shallow: true, structuralSharing: false } as const;
 
 /** The shop's kits and scopes, to pick from. */
 export function useKitsAndScopes() {
@@ -374,83 +375,4 @@ export function useToolsById() {
   return computed(
     () => new Map(pages.value.flatMap(({ data }) => data.map(({ id, tool }) => [id, tool] as const))),
   );
-}
-
-/** A question of planning, as the API asks it. */
-export interface PlanAsked {
-  kit?: string;
-  scopes: string;
-  budget?: number;
-  mass?: number;
-  makeshift?: '0' | '1';
-  with?: string;
-  without?: string;
-  means?: string;
-  months?: number;
-}
-
-/** What to do about a kit; while another question is asked the last answer stays, and says so (isPlaceholderData). */
-export function usePlan(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
-  const shop = useShop();
-  return useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plan', asked, units],
-    queryFn: ({ signal }) =>
-      answer(
-        api.GET('/plan', {
-          params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
-          signal,
-        }),
-      ),
-    enabled: () => asked.value !== null,
-    placeholderData: keepPreviousData,
-  });
-}
-
-/** Terminations against money, whatever the budget: asked apart, for it may take a while. Leaving it stops it. */
-export function usePlanCurve(asked: Ref<PlanAsked | null>) {
-  const shop = useShop();
-  return useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plan-curve', asked],
-    queryFn: ({ signal }) =>
-      answer(api.GET('/plan/curve', { params: { query: asked.value ?? { scopes: '' } }, signal })),
-    enabled: () => asked.value !== null,
-  });
-}
-
-/** Plans that the shop goes by, the latest first; what is done to them is asked for anew, and so is what they change. */
-export function useAcceptedPlans(mayPlan: Ref<boolean>) {
-  const shop = useShop();
-  const client = useQueryClient();
-  const query = useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plans'],
-    queryFn: () => answer(api.GET('/plans')),
-    enabled: mayPlan,
-  });
-  const anew = () => client.invalidateQueries({ queryKey: [SHOP, shop.value] });
-
-  return {
-    plans: computed(() => query.data.value?.data ?? []),
-    error: query.error,
-    async accept(asked: PlanAsked): Promise<Schemas['AcceptedPlan']> {
-      const { makeshift, ...rest } = asked;
-      const plan = await answer(
-        api.POST('/plans', { body: { ...rest, ...(makeshift ? { makeshift } : {}) } }),
-      );
-      await anew();
-      return plan;
-    },
-    async arrive(plan: number, item: number, arrived: boolean): Promise<void> {
-      await answer(
-        api.PUT('/plans/{plan}/items/{item}', { params: { path: { plan, item } }, body: { arrived } }),
-      );
-      await anew();
-    },
-    async takeBack(plan: number): Promise<void> {
-      await answer(api.DELETE('/plans/{plan}', { params: { path: { plan } } }));
-      await anew();
-    },
-  };
 }

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PlanAsked } from '@/api/queries';
+import type { PlanAsked } from '@/api/plans';
 import { prose } from '@/shared/pretty';
 
 /** What to come by, for whoever buys: what each thing must do, and a model as an example; as a file and on paper. */

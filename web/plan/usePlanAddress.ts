@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { PlanAsked } from '@/api/queries';
+import type { PlanAsked } from '@/api/plans';
 import { useAddress } from '@/frame/useAddress';
 
 /** What a plan is asked about, all of it in the address: it can be sent to somebody, and Back takes a step back. */

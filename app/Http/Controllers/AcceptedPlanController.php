@@ -8,7 +8,6 @@ use App\Http\Requests\ArrivalRequest;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\AcceptedPlan;
 use App\Planning\AcceptedPlans;
-use App\Planning\ShopPlan;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\Planner;
@@ -30,7 +29,7 @@ final class AcceptedPlanController extends Controller
     public function store(PlanRequest $request, ShopWorkbook $workbooks): JsonResponse
     {
         $shop = $this->shop($request);
-        $question = (new ShopPlan($workbooks->whole($shop)))->asked($request);
+        $question = $request->question($workbooks->whole($shop));
         $plan = (new Planner($question, Deadline::in(PlanController::PATIENCE)))->plan();
 
         return $this->json(AcceptedPlan::of($this->plans->accept($shop, $this->person($request), $question, $plan)), 201);

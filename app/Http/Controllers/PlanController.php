@@ -6,16 +6,13 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\ThingsById;
-use App\Planning\ShopPlan;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\Planner;
-use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Ruler\ToolRuler;
-use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
@@ -30,7 +27,7 @@ final class PlanController extends Controller
     public function show(PlanRequest $request): JsonResponse
     {
         $shop = $this->workbooks->whole($this->shop($request));
-        $question = self::question($request, $shop);
+        $question = $request->question($shop);
         $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
         $rulers = new RulerWriter($request->units());
 
@@ -45,7 +42,7 @@ final class PlanController extends Controller
     /** What less and more money would do, exactly, and what buying in steps comes to: it may take a while. */
     public function curve(PlanRequest $request): JsonResponse
     {
-        $planner = new Planner(self::question($request, $this->workbooks->whole($this->shop($request))), Deadline::in(self::PATIENCE));
+        $planner = new Planner($request->question($this->workbooks->whole($this->shop($request))), Deadline::in(self::PATIENCE));
         $writer = new PlanWriter();
 
         return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
@@ -54,14 +51,9 @@ final class PlanController extends Controller
     /** What to come by, to be sent to whoever buys. */
     public function buyingList(PlanRequest $request): StreamedResponse
     {
-        $question = self::question($request, $this->workbooks->whole($this->shop($request)));
+        $question = $request->question($this->workbooks->whole($this->shop($request)));
         $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
 
         return self::csv('buying-list-' . $question->kit->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
-    }
-
-    private static function question(PlanRequest $request, Workbook $shop): PlanQuestion
-    {
-        return (new ShopPlan($shop))->asked($request);
     }
 }

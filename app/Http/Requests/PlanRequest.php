@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Planning\ShopPlan;
 use Gondrik\Core\Planning\Means;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Asks what to do about a kit; lists have a comma between. */
@@ -37,13 +41,29 @@ final class PlanRequest extends FormRequest
         ];
     }
 
+    /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */
+    public function question(Workbook $shop): PlanQuestion
+    {
+        return (new ShopPlan($shop))->question(
+            $this->kit(),
+            $this->ids('scopes'),
+            $this->ids('with'),
+            $this->ids('without'),
+            $this->means(),
+            $this->integer('months', 1),
+            $this->amount('budget'),
+            $this->amount('mass'),
+            $this->boolean('makeshift'),
+        );
+    }
+
     /** @return list<Means> that may be used to come to a tool */
-    public function means(): array
+    private function means(): array
     {
         return $this->has('means') ? array_map(Means::from(...), array_values(array_unique($this->ids('means')))) : [Means::Buy];
     }
 
-    public function amount(string $key): ?int
+    private function amount(string $key): ?int
     {
         return $this->has($key) ? $this->integer($key) : null;
     }

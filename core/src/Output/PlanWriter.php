@@ -17,7 +17,6 @@ use Gondrik\Core\Planning\PaidStep;
 use Gondrik\Core\Planning\Plan;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
-use Gondrik\Core\Planning\Roles;
 use Gondrik\Core\Planning\StepRef;
 use Gondrik\Core\Planning\ToolRole;
 use Gondrik\Core\Planning\Way;
@@ -77,7 +76,7 @@ final readonly class PlanWriter
             ...$written,
             'buyingList' => $this->buyingList(BuyingRow::of($plan, $question)),
             'paid' => array_map(static fn(PaidStep $step): array => ['tool' => $step->way->tool->id, 'line' => $step->line->id, 'step' => $step->step, 'cost' => $step->cost()], $plan->paid),
-            'pairs' => array_map(static fn(EssentialPair $pair): array => ['one' => $pair->one->id, 'other' => $pair->other->id, 'lines' => $pair->lines, 'quantity' => $pair->quantity], (new Roles($plan->matrix, $plan->kit))->pairs()),
+            'pairs' => array_map(static fn(EssentialPair $pair): array => ['one' => $pair->one->id, 'other' => $pair->other->id, 'lines' => $pair->lines, 'quantity' => $pair->quantity], $plan->pairs),
             'overlooked' => array_map(static fn(Overlooked $one): array => [
                 'tool' => $one->way->tool->id,
                 'cost' => $one->way->cost,

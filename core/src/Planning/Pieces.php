@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
+use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Match\Conditions;
 use Gondrik\Core\Match\Judge;
@@ -19,6 +20,9 @@ final class Pieces
 {
     /** @var array<string, non-empty-list<Tool>> what may do the work, by tool that is paid for */
     private array $doers = [];
+
+    /** @var array<int, array{Operations, Judge, array<string, LineCover>}> by scope */
+    private array $scopes = [];
 
     /** @var array<string, array{?Way, ?Way}> the cheapest that does it properly, and at all */
     private array $known = [];
@@ -45,34 +49,40 @@ final class Pieces
     /** @return array{?Way, ?Way} */
     private function ask(PlannedLine $line, int $step): array
     {
-        $rules = $this->reports[$line->scope]->rules;
-        $operations = new Operations($rules);
-        $judge = new Judge($operations, $rules);
+        [$operations, $judge, $covers] = $this->scopes[$line->scope] ??= $this->scope($line->scope);
         $found = [null, null];
-        foreach ($this->reports[$line->scope]->lines as $cover) {
-            if ($cover->line !== $line->line) {
-                continue;
-            }
-            $asked = $cover->steps[$step]->step;
-            $around = $line->line->surroundings;
-            foreach ($this->ways as $way) {
-                $of = $operations->of($asked->operation);
-                $conditions = $way->tool->needs->inPlaceOnly
-                    ? new Conditions(mustTravel: !$around->movable)
-                    : new Conditions($around->noMains, $around->access, true);
-                $work = $of->work($line->line, $asked->end, $conditions);
-                foreach ($this->doers[$way->tool->id] as $tool) {
-                    $score = $tool->capabilitiesFor($asked->operation) === [] ? null : $judge->choice($tool, $asked->operation, $of, $work);
-                    foreach ($score === null ? [] : [0 => $score < Findings::MAKESHIFT, 1 => true] as $level => $does) {
-                        if ($does && ($found[$level] === null || $way->cost < $found[$level]->cost)) {
-                            $found[$level] = $way;
-                        }
+        $asked = $covers[$line->line->id]->steps[$step]->step;
+        $rules = $operations->of($asked->operation);
+        $around = $line->line->surroundings;
+        foreach ($this->ways as $way) {
+            $conditions = $way->tool->needs->inPlaceOnly
+                ? new Conditions(mustTravel: !$around->movable)
+                : new Conditions($around->noMains, $around->access, true);
+            $work = $rules->work($line->line, $asked->end, $conditions);
+            foreach ($this->doers[$way->tool->id] as $tool) {
+                $score = $tool->capabilitiesFor($asked->operation) === [] ? null : $judge->choice($tool, $asked->operation, $rules, $work);
+                foreach ($score === null ? [] : [0 => $score < Findings::MAKESHIFT, 1 => true] as $level => $does) {
+                    if ($does && ($found[$level] === null || $way->cost < $found[$level]->cost)) {
+                        $found[$level] = $way;
                     }
                 }
             }
         }
 
         return $found;
+    }
+
+    /** @return array{Operations, Judge, array<string, LineCover>} */
+    private function scope(int $scope): array
+    {
+        $report = $this->reports[$scope];
+        $operations = new Operations($report->rules);
+        $lines = [];
+        foreach ($report->lines as $cover) {
+            $lines[$cover->line->id] = $cover;
+        }
+
+        return [$operations, new Judge($operations, $report->rules), $lines];
     }
 
     /**

@@ -10,11 +10,12 @@ use Gondrik\Core\Tool\Kit;
 final readonly class Plan
 {
     /**
-     * @param list<Addition>   $add
-     * @param list<PaidStep>   $paid
-     * @param list<OpenStep>   $open
-     * @param list<ToolRole>   $roles
-     * @param list<Overlooked> $overlooked
+     * @param list<Addition>      $add
+     * @param list<PaidStep>      $paid
+     * @param list<OpenStep>      $open
+     * @param list<ToolRole>      $roles
+     * @param list<EssentialPair> $pairs
+     * @param list<Overlooked>    $overlooked
      */
     public function __construct(
         public bool $isOptimal,
@@ -30,6 +31,7 @@ final readonly class Plan
         public int $makeshiftAfter,
         public array $open,
         public array $roles,
+        public array $pairs,
         public ?NextPlan $next,
         public array $overlooked,
         /** As it becomes. */

@@ -44,6 +44,7 @@ final readonly class Planner
         $kit = $this->question->kit->with(...array_map(static fn(Way $way): Tool => $way->tool, $add));
         $after = new Standing($this->reports($kit), $paid);
         $additions = $this->additions($add, $after);
+        $roles = new Roles($this->matrix, $kit);
         [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
         $cost = $this->question->forcedCost + $outcome->worth->money;
         $next = (new NextBest($this->question, $this->matrix, $this->model, $this->optimum))->after($outcome->worth, $instance);
@@ -60,7 +61,8 @@ final readonly class Planner
             coveredAfter: $coveredAfter,
             makeshiftAfter: $makeshiftAfter,
             open: $this->open($after),
-            roles: (new Roles($this->matrix, $kit))->all(),
+            roles: $roles->all(),
+            pairs: $roles->pairs(),
             next: $next,
             overlooked: Overlooked::of($additions, $this->question->ways, $this->matrix),
             kit: $kit,

@@ -75,4 +75,23 @@ final readonly class Kit
 
         return new self($this->id, $this->name, $left, $this->travels, $this->hand, $this->note);
     }
+
+    /** The same kit with one more of a tool. */
+    public function oneMore(Tool $tool): self
+    {
+        return $this->tool($tool->id) === null ? $this->with($tool) : $this->counted($tool->id, 1);
+    }
+
+    /** The same kit with one less of a tool; where there is none, as it is. */
+    public function oneLess(string $id): self
+    {
+        return $this->count($id) > 1 ? $this->counted($id, -1) : $this->without($id);
+    }
+
+    private function counted(string $id, int $by): self
+    {
+        $tools = array_map(static fn(KitEntry $entry): KitEntry => $entry->tool->id === $id ? new KitEntry($entry->tool, $entry->count + $by) : $entry, $this->tools);
+
+        return new self($this->id, $this->name, $tools, $this->travels, $this->hand, $this->note);
+    }
 }

@@ -16,8 +16,6 @@ final class Optimum
     /** @var array<string, array{int, Multipliers}> scale and prices of the last question, of what can be won and of what that costs */
     private array $warm = [];
 
-    public int $nodes = 0;
-
     public function __construct(private readonly Deadline $deadline) {}
 
     /** Null when nothing does what must be done. */
@@ -88,7 +86,6 @@ final class Optimum
             $warm = $prices->scaled($compiled->scale->highest() / $unit);
         }
         $worth = $search->best($known, $warm);
-        $this->nodes += $search->nodes;
         if ($search->root !== null) {
             $this->warm[$about] = [$compiled->scale->highest(), $search->root->multipliers];
         }
@@ -114,7 +111,6 @@ final class Optimum
                 $with->fix($item, true);
                 $search = new Search($compiled, $this->deadline);
                 $other = $search->asGoodAs($worth, $with, $root?->multipliers);
-                $this->nodes += $search->nodes;
                 if (!$search->isProven()) {
                     return null;
                 }

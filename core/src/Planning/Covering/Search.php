@@ -32,7 +32,9 @@ final class Search
     /** One that is not better but as good ends the search: whether there is any. */
     private bool $takesEqual = false;
 
-    public int $nodes = 0;
+    private bool $isEnough = false;
+
+    private int $nodes = 0;
 
     private readonly Bound $bound;
 
@@ -107,8 +109,6 @@ final class Search
             $this->isEnough = true;
         }
     }
-
-    private bool $isEnough = false;
 
     /** Whether nothing as good as this number is of use any more. */
     private function isBeaten(int|float $least): bool

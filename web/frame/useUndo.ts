@@ -18,6 +18,9 @@ interface Steps {
   redo: Step[];
 }
 
+/** What was written meanwhile stands behind it, so it is not simply the last. */
+const without = (steps: Step[], one: Step): Step[] => steps.filter(({ change }) => change !== one.change);
+
 /** So many steps can be gone back. */
 const MOST = 200;
 
@@ -38,6 +41,14 @@ export const useUndo = defineStore('undo', () => {
     return steps.value;
   }
 
+  // Who presses twice goes back two steps: the second waits for the first, else both would take back the same one.
+  let turn: Promise<void> = Promise.resolve();
+  function inTurn(act: () => Promise<void>): Promise<void> {
+    const mine = turn.then(act);
+    turn = mine.catch(() => undefined);
+    return mine;
+  }
+
   const readAnew = () => client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
 
   async function invert(step: Step): Promise<Step> {
@@ -52,7 +63,7 @@ export const useUndo = defineStore('undo', () => {
     if (!step) return;
     const inverse = await invert(step);
     const now = own();
-    steps.value = { ...now, undo: now.undo.slice(0, -1), redo: [...now.redo, inverse] };
+    steps.value = { ...now, undo: without(now.undo, step), redo: [...now.redo, inverse] };
     await readAnew();
   }
 
@@ -61,7 +72,7 @@ export const useUndo = defineStore('undo', () => {
     if (!step) return;
     const again = await invert(step);
     const now = own();
-    steps.value = { ...now, undo: [...now.undo, again], redo: now.redo.slice(0, -1) };
+    steps.value = { ...now, undo: [...now.undo, again], redo: without(now.redo, step) };
     await readAnew();
   }
 
@@ -71,28 +82,30 @@ export const useUndo = defineStore('undo', () => {
     steps.value = { ...now, undo: [...now.undo, { change, said }].slice(-MOST), redo: [] };
     done.tell({
       said,
-      undo: async () => {
-        if (own().undo.at(-1)?.change === change) await back();
-        else {
-          await invert({ change, said });
-          await readAnew();
-        }
-      },
+      undo: () =>
+        inTurn(async () => {
+          if (own().undo.at(-1)?.change === change) await back();
+          else {
+            await invert({ change, said });
+            await readAnew();
+          }
+        }),
     });
     await readAnew();
   }
 
-  const told = (act: () => Promise<void>, list: 'undo' | 'redo', how: string) => async () => {
-    const said = own()[list].at(-1)?.said;
-    if (said === undefined) return;
-    try {
-      await act();
-      done.tell({ said: `${how}: ${said}` });
-    } catch (error) {
-      done.tell({ said });
-      done.failed = error;
-    }
-  };
+  const told = (act: () => Promise<void>, list: 'undo' | 'redo', how: string) => () =>
+    inTurn(async () => {
+      const said = own()[list].at(-1)?.said;
+      if (said === undefined) return;
+      try {
+        await act();
+        done.tell({ said: `${how}: ${said}` });
+      } catch (error) {
+        done.tell({ said });
+        done.failed = error;
+      }
+    });
 
   /** Any entry of the history, not only one's own; that can be taken back in turn. */
   async function takeBack(change: number, said: string): Promise<void> {

@@ -68,7 +68,9 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('plans', [AcceptedPlanController::class, 'index']);
         Route::get('plan', [PlanController::class, 'show']);
         Route::get('plan/curve', [PlanController::class, 'curve']);
+        Route::get('plan/substitutes', [PlanController::class, 'substitutes']);
         Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
+        Route::get('plan/buying-list.pdf', [PlanController::class, 'printedBuyingList']);
         Route::get('scopes/{scope}/table', [TableController::class, 'lines']);
         Route::get('tables/{list}', [TableController::class, 'show'])->whereIn('list', $tables);
     });

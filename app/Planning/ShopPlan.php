@@ -8,7 +8,9 @@ use Gondrik\Core\Planning\Lending;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Value\Invalid;
@@ -21,56 +23,100 @@ final readonly class ShopPlan
 {
     public function __construct(private Workbook $shop) {}
 
-    /**
-     * @param list<string> $scopes  ids
-     * @param list<string> $with    ids of tools that are taken in any case
-     * @param list<string> $without ids of tools that are not taken
-     * @param list<Means>  $means   that may be used
-     * @param int          $months  for which is borrowed
-     *
-     * @throws InvalidWorkbook with every place that is wrong, or that contradicts another
-     */
-    public function question(?string $kit, array $scopes, array $with, array $without, array $means, int $months, ?int $budget, ?int $mass, bool $takesMakeshift): PlanQuestion
+    /** @throws InvalidWorkbook with every place that is wrong, or that contradicts another */
+    public function question(AskedPlan $asked): PlanQuestion
     {
-        $of = $kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($kit);
-        $planned = array_values(array_filter(array_map($this->shop->scope(...), $scopes)));
-        $tools = array_column($this->shop->tools, null, 'id');
-        $problems = [
-            ...$of === null ? [new Problem('kit', $kit, 'must be a kit of the shop')] : [],
-            ...count($planned) < count($scopes) ? [new Problem('scopes', implode(',', $scopes), 'must be scopes of the shop')] : [],
-        ];
-        foreach (['with' => $with, 'without' => $without] as $key => $ids) {
-            foreach ($ids as $id) {
-                if (!isset($tools[$id])) {
-                    $problems[] = new Problem($key, $id, 'must be a tool of the shop');
-                }
-            }
-        }
+        $of = $asked->kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($asked->kit);
+        $planned = array_values(array_filter(array_map($this->shop->scope(...), $asked->scopes)));
+        $problems = [...$this->unknown($asked, $of, $planned), ...$this->unknownExchanges($asked, $planned)];
         if ($problems !== []) {
             throw new InvalidWorkbook($problems);
         }
         if ($of === null || $planned === []) {
             throw new \LogicException('a question of planning has a kit and a scope');
         }
-        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($scope, $this->shop->rulesFor($scope)), $planned);
-        $lendings = in_array(Means::Move, $means, true) ? $this->lendings($of) : [];
-        $ways = $this->ways($of, $without, $means, $months, $lendings);
-        $forced = array_map(static fn(string $id): Way => self::cheapest($id, $ways), $with);
+        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope)), $planned);
+        $lendings = in_array(Means::Move, $asked->means, true) ? $this->lendings($of) : [];
+        $ways = $this->ways($of, $asked, $lendings);
+        $forced = array_map(static fn(string $id): Way => self::cheapest($id, $ways), $asked->with);
         try {
-            return new PlanQuestion($of, $scopesInForce, $ways, $forced, $budget, $mass, $takesMakeshift, $lendings);
+            return new PlanQuestion($of, $scopesInForce, $ways, $forced, $asked->budget, $asked->mass, $asked->takesMakeshift, $lendings, $asked->backups);
         } catch (Invalid $broken) {
             throw new InvalidWorkbook([new Problem($broken->field, $broken->value, $broken->expected)]);
         }
     }
 
     /**
-     * @param list<string>  $without
-     * @param list<Means>   $means
+     * @param list<Scope> $planned
+     *
+     * @return list<Problem>
+     */
+    private function unknown(AskedPlan $asked, ?Kit $kit, array $planned): array
+    {
+        $tools = array_column($this->shop->tools, null, 'id');
+        $problems = [
+            ...$kit === null ? [new Problem('kit', $asked->kit, 'must be a kit of the shop')] : [],
+            ...count($planned) < count($asked->scopes) ? [new Problem('scopes', implode(',', $asked->scopes), 'must be scopes of the shop')] : [],
+        ];
+        foreach (['with' => $asked->with, 'without' => $asked->without] as $key => $ids) {
+            foreach ($ids as $id) {
+                if (!isset($tools[$id])) {
+                    $problems[] = new Problem($key, $id, 'must be a tool of the shop');
+                }
+            }
+        }
+
+        return $problems;
+    }
+
+    /**
+     * @param list<Scope> $planned
+     *
+     * @return list<Problem>
+     */
+    private function unknownExchanges(AskedPlan $asked, array $planned): array
+    {
+        $lines = [];
+        foreach ($planned as $scope) {
+            foreach ($scope->lines as $line) {
+                $lines[$scope->id . '/' . $line->id] = $line;
+            }
+        }
+        $problems = [];
+        foreach ($asked->exchange as $line => $terminal) {
+            $of = array_column($this->shop->terminals, null, 'id')[$terminal] ?? null;
+            if (($lines[$line] ?? null)?->terminal === null || $of === null) {
+                $problems[] = new Problem('swap', $line . ':' . $terminal, 'must be a line of the planned scopes that has a terminal, and a terminal of the shop');
+                continue;
+            }
+            try {
+                Substitutes::exchanged($lines[$line], $of);
+            } catch (Invalid $broken) {
+                $problems[] = new Problem('swap', $line . ':' . $terminal, 'must suit the line: ' . $broken->expected);
+            }
+        }
+
+        return $problems;
+    }
+
+    /** @param array<string, string> $exchange */
+    private function exchanged(Scope $scope, array $exchange): Scope
+    {
+        $terminals = array_column($this->shop->terminals, null, 'id');
+
+        return $scope->withLines(array_map(static function (Line $line) use ($scope, $exchange, $terminals): Line {
+            $terminal = $exchange[$scope->id . '/' . $line->id] ?? null;
+
+            return $terminal === null ? $line : Substitutes::exchanged($line, $terminals[$terminal]);
+        }, $scope->lines));
+    }
+
+    /**
      * @param list<Lending> $lendings
      *
-     * @return list<Way> in the order of the shop's tools
+     * @return list<Way> in the order of the shop's tools; one more of them at the end, where something wants a backup
      */
-    private function ways(Kit $kit, array $without, array $means, int $months, array $lendings): array
+    private function ways(Kit $kit, AskedPlan $asked, array $lendings): array
     {
         $lent = [];
         foreach ($lendings as $lending) {
@@ -79,18 +125,23 @@ final readonly class ShopPlan
             }
         }
         $ways = [];
+        $seconds = [];
         foreach ($this->shop->tools as $tool) {
-            if ($kit->tool($tool->id) !== null || in_array($tool->id, $without, true)) {
+            if (in_array($tool->id, $asked->without, true) || !$asked->terms->admits($tool)) {
                 continue;
             }
-            $ways = [...$ways, ...$lent[$tool->id] ?? [], ...array_filter([
-                in_array(Means::Buy, $means, true) ? Way::buying($tool) : null,
-                in_array(Means::Borrow, $means, true) ? Way::borrowing($tool, $months) : null,
-                in_array(Means::PerPiece, $means, true) ? Way::perPiece($tool) : null,
-            ])];
+            if ($kit->tool($tool->id) === null) {
+                $ways = [...$ways, ...$lent[$tool->id] ?? [], ...array_filter([
+                    in_array(Means::Buy, $asked->means, true) ? Way::buying($tool) : null,
+                    in_array(Means::Borrow, $asked->means, true) ? Way::borrowing($tool, $asked->months) : null,
+                    in_array(Means::PerPiece, $asked->means, true) ? Way::perPiece($tool) : null,
+                ])];
+            }
+            $backs = array_intersect($tool->operations(), array_column($asked->backups, 'value')) !== [];
+            $seconds[] = $backs && in_array(Means::Buy, $asked->means, true) ? Way::second($tool) : null;
         }
 
-        return $ways;
+        return [...$ways, ...array_filter($seconds)];
     }
 
     /** @return list<Lending> */
@@ -109,7 +160,7 @@ final readonly class ShopPlan
      */
     private static function cheapest(string $id, array $ways): Way
     {
-        $of = array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === $id && $way->means !== Means::PerPiece));
+        $of = array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === $id && !$way->isSecond && $way->means !== Means::PerPiece));
         // What is taken out of another kit costs nothing, but that kit may need it with others: it comes last.
         usort($of, static fn(Way $one, Way $other): int => [$one->means === Means::Move, $one->cost] <=> [$other->means === Means::Move, $other->cost]);
 

@@ -14,6 +14,7 @@ use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Tests\Support\PlanByHand;
 use Gondrik\Core\Tests\Support\PlanShop;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -73,6 +74,14 @@ it('comes to what looking at every set of tools comes to', function (int $seed, 
     }
     expect($plan['status'])->toBe('optimal')->and($plan['bound'])->toBe($question->isLimited() ? $plan['coveredAfter'] : $plan['cost']);
 })->with(range(1, 24))->with(['demo', 'made up']);
+
+it('comes to what looking at every set comes to where steps want a backup', function (int $seed): void {
+    $question = PlanShop::madeUp($seed, static fn(): Workbook => demoShop(), 4, [Operation::Crimp, Operation::Strip]);
+    $plan = planned($question);
+    $hand = new PlanByHand($question);
+    expect(['cost' => $plan['cost'], 'add' => array_column($plan['add'], 'tool'), 'won' => $plan['coveredAfter'], 'makeshift' => $plan['makeshiftAfter'], 'mass' => $plan['mass']])->toBe($hand->ranked()[0])
+        ->and(array_map(static fn(array $point): array => $point + ['add' => []], $plan['curve']))->toBe($hand->curve());
+})->with(range(51, 62));
 
 function generatedShop(Randomizer $random): Workbook
 {

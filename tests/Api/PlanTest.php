@@ -56,6 +56,13 @@ it('refuses what cannot be planned, naming the place', function (string $query, 
     ['scopes=tower-7&kit=pylon-backpack&with=diagonal-200', 'with'],
     ['scopes=tower-7&kit=pylon-backpack&mass=100', 'mass'],
     ['scopes=tower-7&with=roll-fine&budget=10', 'budget'],
+    ['scopes=tower-7&backups=crimp,whistle', 'backups'],
+    ['scopes=tower-7&grip=none', 'grip'],
+    ['scopes=tower-7&noMains=1&with=hot-air', 'with'],
+    ['scopes=tower-7&swap=tower-7/heat-15', 'swap'],
+    ['scopes=tower-7&swap=tower-7/nothing:ferrule-4', 'swap'],
+    ['scopes=tower-7&swap=tower-7/heat-15:nothing', 'swap'],
+    ['scopes=tower-7&swap=boards/heat-15:ferrule-4', 'swap'],
 ]);
 
 it('tells what things cost to those who set the shop up', function (): void {
@@ -114,6 +121,72 @@ it('writes a buying list that says what is wanted, and a model as an example', f
         ->and(array_column($rows, 2))->toContain('Ratchet crimper, roll dies, 28–22 AWG')
         ->and($rows[2][1])->toContain('A crimper with a roll die for open barrels, 26 AWG, 24 AWG, nest “pitch 2.54”.')
         ->and($rows[2][4])->toBe('88.00');
+});
+
+it('writes the same list on paper', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->get('/api/v1/plan/buying-list.pdf?kit=apprentice-box&scopes=boards')->assertOk()->assertHeader('Content-Type', 'application/pdf');
+    $text = pdfText((string) $response->getContent());
+    foreach (array_slice($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards')->json('plan.buyingList'), 1) as [$how, , $example, , $cost]) {
+        expect($text)->toContain($how)->toContain(strtok($example, ' '))->toContain($cost);
+    }
+    expect($text)->toContain('Apprentice box')->toContain('All together');
+});
+
+/** What a PDF says, by Debian's poppler. */
+function pdfText(string $pdf): string
+{
+    $process = new Process(['pdftotext', '-layout', '-', '-'], input: $pdf);
+    $process->mustRun();
+
+    return $process->getOutput();
+}
+
+it('takes nothing that does not meet the terms', function (string $terms, \Closure $meets): void {
+    $this->actingAs($this->lead($this->demo()));
+    $planned = $this->getJson('/api/v1/plan?scopes=cabin-lighting,door-harness&without=gas-torch&' . $terms)->assertOk()->json();
+    $free = $this->getJson('/api/v1/plan?scopes=cabin-lighting,door-harness&without=gas-torch')->json();
+    $broken = static fn(array $of): array => array_values(array_filter(array_column($of['plan']['add'], 'tool'), static fn(string $tool): bool => !$meets($of['tools'][$tool])));
+    expect($planned['plan']['add'])->not->toBe([])->and($broken($planned))->toBe([])->and($broken($free))->not->toBe([]);
+})->with([
+    'one hand' => ['oneHanded=1', static fn(array $tool): bool => $tool['oneHanded'] ?? false],
+    'no mains' => ['noMains=1', static fn(array $tool): bool => ($tool['energy'] ?? 'hand') !== 'mains'],
+    'a small hand' => ['span=90', static fn(array $tool): bool => ($tool['handSpan'] ?? 0) <= 90],
+    'a weak hand' => ['grip=120', static fn(array $tool): bool => ($tool['gripForce'] ?? 0) <= 120],
+]);
+
+it('buys a second of what wants a backup', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plain = $this->getJson('/api/v1/plan?kit=panel-bench&scopes=station-panel')->json('plan');
+    $backed = $this->getJson('/api/v1/plan?kit=panel-bench&scopes=station-panel&backups=crimp');
+    expect(OpenApi::mismatch($backed, 'get', '/plan'))->toBe('')
+        ->and($backed->json('plan.coveredBefore'))->toBeLessThan($plain['coveredBefore'])
+        ->and($backed->json('plan.coveredAfter'))->toBe($plain['coveredAfter'])
+        ->and($backed->json('plan.cost'))->toBeGreaterThan($plain['cost']);
+    $id = $this->postJson('/api/v1/plans', ['kit' => 'panel-bench', 'scopes' => 'station-panel', 'backups' => 'crimp'])->assertCreated()->json();
+    foreach ($id['items'] as $item) {
+        $this->putJson("/api/v1/plans/{$id['id']}/items/{$item['id']}", ['arrived' => true])->assertOk();
+    }
+    $again = $this->getJson('/api/v1/plan?kit=panel-bench&scopes=station-panel&backups=crimp')->json('plan');
+    expect($again['add'])->toBe([])->and($again['coveredBefore'])->toBe($plain['coveredAfter']);
+});
+
+it('offers other terminals, and plans with the one that is chosen', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $ask = 'kit=apprentice-box&scopes=cabin-lighting,door-harness,boards';
+    $response = $this->getJson('/api/v1/plan/substitutes?' . $ask)->assertOk();
+    expect(OpenApi::mismatch($response, 'get', '/plan/substitutes'))->toBe('');
+    $offers = $response->json('offers');
+    expect($offers)->not->toBe([]);
+    foreach ($offers as $offer) {
+        foreach ($offer['substitutes'] as $one) {
+            $swap = "{$offer['scope']}/{$offer['line']}:{$one['terminal']}";
+            $with = implode(',', array_column($one['add'], 'tool'));
+            $then = $this->getJson("/api/v1/plan?{$ask}&swap={$swap}" . ($with === '' ? '' : '&with=' . $with))->assertOk()->json('plan');
+            expect(array_column($then['open'], 'line'))->not->toContain("{$offer['scope']}/{$offer['line']}", $swap);
+        }
+    }
+    $this->postJson('/api/v1/plans', ['kit' => 'apprentice-box', 'scopes' => 'boards', 'swap' => 'boards/' . $offers[0]['line'] . ':ferrule-1'])->assertStatus(422)->assertJsonPath('problems.0.path', 'swap');
 });
 
 it('accepts a plan, and the kit changes when something arrives, not before', function (): void {

@@ -874,6 +874,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plan/substitutes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Other terminals for lines that a kit cannot make, and what each would take */
+        get: operations["showSubstitutes"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plan/buying-list": {
         parameters: {
             query?: never;
@@ -883,6 +900,23 @@ export interface paths {
         };
         /** What to come by for a plan, as CSV */
         get: operations["showBuyingList"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/plan/buying-list.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The buying list on paper */
+        get: operations["printBuyingList"];
         put?: never;
         post?: never;
         delete?: never;
@@ -1906,6 +1940,8 @@ export interface components {
                 }[];
                 means: components["schemas"]["Means"];
                 from: string | null;
+                /** @description One more of a tool that is there, or comes, already */
+                isSecond: boolean;
             }[];
             terminations: number;
             coveredBefore: number;
@@ -2006,6 +2042,29 @@ export interface components {
                 /** Format: date-time */
                 arrivedAt: string | null;
             }[];
+        };
+        LineOffers: {
+            scope: string;
+            line: string;
+            quantity: number;
+            wire: string | null;
+            terminal: string | null;
+            cost: number | null;
+            substitutes: components["schemas"]["Substitute"][];
+        };
+        Substitute: {
+            terminal: string;
+            name: string;
+            sleeve: string | null;
+            add: {
+                tool: string;
+                name: string;
+                means: components["schemas"]["Means"];
+                cost: number;
+            }[];
+            toolCost: number;
+            partsCost: number | null;
+            isMakeshift: boolean;
         };
         id: string;
         name: string;
@@ -5115,6 +5174,18 @@ export interface operations {
                 means?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
                 /** @description Unit in which sentences tell lengths */
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
@@ -5178,6 +5249,18 @@ export interface operations {
                 means?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
                 /** @description Unit in which sentences tell lengths */
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
@@ -5196,6 +5279,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Curve"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showSubstitutes: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The lines for which there is one */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        offers: components["schemas"]["LineOffers"][];
+                    };
                 };
             };
             401: components["responses"]["NotSignedIn"];
@@ -5241,6 +5401,18 @@ export interface operations {
                 means?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
                 /** @description Unit in which sentences tell lengths */
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
@@ -5259,6 +5431,81 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    printBuyingList: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The buying list as a PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             401: components["responses"]["NotSignedIn"];
@@ -5340,6 +5587,13 @@ export interface operations {
                     length?: "mm" | "inch";
                     /** @enum {string} */
                     force?: "N" | "lbf";
+                    /** @enum {string} */
+                    oneHanded?: "0" | "1";
+                    /** @enum {string} */
+                    noMains?: "0" | "1";
+                    grip?: number;
+                    span?: number;
+                    backups?: string;
                 };
             };
         };

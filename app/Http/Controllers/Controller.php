@@ -92,4 +92,9 @@ abstract class Controller
             fclose($out);
         }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);
     }
+
+    protected static function pdf(string $name, string $content): Response
+    {
+        return new Response($content, headers: ['Content-Type' => 'application/pdf', 'Content-Disposition' => 'inline; filename="' . $name . '.pdf"']);
+    }
 }

@@ -6,14 +6,20 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\ThingsById;
+use App\Print\Paper;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Plan;
+use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\Planner;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Ruler\ToolRuler;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What to do about a kit. Nothing is written here. */
@@ -48,12 +54,45 @@ final class PlanController extends Controller
         return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
     }
 
+    /** Other terminals for lines that the kit cannot make, each with what it would take. */
+    public function substitutes(PlanRequest $request): JsonResponse
+    {
+        $shop = $this->workbooks->whole($this->shop($request));
+        $question = $request->question($shop);
+        $offers = (new Substitutes($question, $shop->terminals))->offers();
+
+        return $this->json(['offers' => (new PlanWriter($request->units()))->offers($offers, $question)]);
+    }
+
     /** What to come by, to be sent to whoever buys. */
     public function buyingList(PlanRequest $request): StreamedResponse
     {
-        $question = $request->question($this->workbooks->whole($this->shop($request)));
-        $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
+        [$question, $plan] = $this->planned($request);
 
         return self::csv('buying-list-' . $question->kit->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
+    }
+
+    /** The same on paper. */
+    public function printedBuyingList(PlanRequest $request, Paper $paper): Response
+    {
+        [$question, $plan] = $this->planned($request);
+        $rows = (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question));
+
+        return self::pdf('buying-list-' . $question->kit->id, $paper->pdf('paper.buying-list', [
+            'title' => 'Buying list',
+            'kit' => $question->kit->name,
+            'work' => implode(', ', array_map(static fn(PlannedScope $of): string => $of->scope->name, $question->scopes)),
+            'date' => now()->isoFormat('D MMMM YYYY'),
+            'rows' => array_slice($rows, 1),
+            'total' => sprintf('%d.%02d', intdiv($plan->cost, 100), $plan->cost % 100),
+        ]));
+    }
+
+    /** @return array{PlanQuestion, Plan} */
+    private function planned(PlanRequest $request): array
+    {
+        $question = $request->question($this->workbooks->whole($this->shop($request)));
+
+        return [$question, (new Planner($question, Deadline::in(self::PATIENCE)))->plan()];
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Planning\AskedPlan;
 use App\Planning\ShopPlan;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\Terms;
+use Gondrik\Core\Tool\Hand;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,6 +23,10 @@ final class PlanRequest extends FormRequest
     use NamesKit;
 
     private const MOST_SCOPES = 20;
+
+    private const STRONGEST = 10_000;
+
+    private const EXCHANGE = '[A-Za-z0-9][A-Za-z0-9._-]{0,63}/[A-Za-z0-9][A-Za-z0-9._-]{0,63}:[A-Za-z0-9][A-Za-z0-9._-]{0,63}';
 
     private const LARGEST = 1_000_000_000_000;
 
@@ -37,14 +45,27 @@ final class PlanRequest extends FormRequest
             'without' => ['string', self::IDS],
             'means' => ['string', 'regex:/^(buy|move|borrow|per-piece)(,(buy|move|borrow|per-piece))*$/D'],
             'months' => ['integer', 'min:1', 'max:120'],
+            'oneHanded' => ['boolean'],
+            'noMains' => ['boolean'],
+            'grip' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
+            'span' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
+            'backups' => ['string', self::IDS, self::operations()],
+            // A plan is accepted for the work as it stands.
+            'swap' => $this->isMethod('post') ? ['prohibited'] : ['string', 'regex:~^(' . self::EXCHANGE . ')(,(' . self::EXCHANGE . ')){0,99}$~D'],
             ...self::unitRules(),
         ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['swap.prohibited' => 'Write the other terminal into the line first: a plan is accepted for the work as it stands.'];
     }
 
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */
     public function question(Workbook $shop): PlanQuestion
     {
-        return (new ShopPlan($shop))->question(
+        return (new ShopPlan($shop))->question(new AskedPlan(
             $this->kit(),
             $this->ids('scopes'),
             $this->ids('with'),
@@ -54,7 +75,41 @@ final class PlanRequest extends FormRequest
             $this->amount('budget'),
             $this->amount('mass'),
             $this->boolean('makeshift'),
-        );
+            new Terms($this->boolean('oneHanded'), $this->boolean('noMains'), $this->hand()),
+            array_map(Operation::from(...), $this->ids('backups')),
+            $this->exchange(),
+        ));
+    }
+
+    /** @return array<string, string> terminals by scope and line */
+    private function exchange(): array
+    {
+        $exchange = [];
+        foreach ($this->has('swap') ? explode(',', $this->string('swap')->value()) : [] as $one) {
+            [$line, $terminal] = explode(':', $one);
+            $exchange[$line] = $terminal;
+        }
+
+        return $exchange;
+    }
+
+    private function hand(): ?Hand
+    {
+        $grip = $this->has('grip') ? $this->float('grip') : null;
+        $span = $this->has('span') ? $this->float('span') : null;
+
+        return $grip === null && $span === null ? null : new Hand($grip, $span);
+    }
+
+    private static function operations(): \Closure
+    {
+        return static function (string $key, mixed $value, \Closure $fail): void {
+            foreach (is_string($value) ? explode(',', $value) : [] as $operation) {
+                if (Operation::tryFrom($operation) === null) {
+                    $fail('"' . $operation . '" is no operation: ' . implode(', ', array_column(Operation::cases(), 'value')) . '.');
+                }
+            }
+        };
     }
 
     /** @return list<Means> that may be used to come to a tool */

@@ -10,6 +10,7 @@ use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\CurvePoint;
 use Gondrik\Core\Planning\EssentialPair;
+use Gondrik\Core\Planning\LineOffers;
 use Gondrik\Core\Planning\NextPlan;
 use Gondrik\Core\Planning\OpenStep;
 use Gondrik\Core\Planning\Overlooked;
@@ -18,6 +19,7 @@ use Gondrik\Core\Planning\Plan;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\StepRef;
+use Gondrik\Core\Planning\Substitute;
 use Gondrik\Core\Planning\ToolRole;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Scope\Line;
@@ -57,7 +59,7 @@ final readonly class PlanWriter
     {
         $written = $this->figures($plan);
         foreach ($plan->add as $at => $addition) {
-            $written['add'][$at] += ['means' => $addition->way->means->value, 'from' => $addition->way->from];
+            $written['add'][$at] += ['means' => $addition->way->means->value, 'from' => $addition->way->from, 'isSecond' => $addition->way->isSecond];
         }
         foreach ($plan->open as $at => $open) {
             $written['open'][$at] += ['step' => $open->step, 'quantity' => $open->line->line->quantity, 'canBeClosed' => $open->canBeClosed];
@@ -93,6 +95,32 @@ final readonly class PlanWriter
                 'isClosed' => $this->isClosed($hole, $scope, $plan),
             ], $report->holes), $plan->before->reports, array_keys($plan->before->reports))),
         ];
+    }
+
+    /**
+     * @param list<LineOffers> $offers
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function offers(array $offers, PlanQuestion $question): array
+    {
+        return array_map(static fn(LineOffers $of): array => [
+            'scope' => $question->scopes[$of->scope]->scope->id,
+            'line' => $of->line->id,
+            'quantity' => $of->line->quantity,
+            'wire' => $of->line->wire?->name,
+            'terminal' => $of->line->terminal?->name,
+            'cost' => $of->costAsItStands,
+            'substitutes' => array_map(static fn(Substitute $one): array => [
+                'terminal' => $one->terminal->id,
+                'name' => $one->terminal->name,
+                'sleeve' => $one->line->joint->sleeve?->value,
+                'add' => array_map(static fn(Way $way): array => ['tool' => $way->tool->id, 'name' => $way->tool->name, 'means' => $way->means->value, 'cost' => $way->cost], $one->add),
+                'toolCost' => $one->toolCost,
+                'partsCost' => $one->partsCost,
+                'isMakeshift' => $one->isMakeshift,
+            ], $of->substitutes),
+        ], $offers);
     }
 
     /**

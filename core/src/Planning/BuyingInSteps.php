@@ -20,7 +20,7 @@ final class BuyingInSteps
     {
         foreach ($question->ways as $way) {
             $at = $matrix->at($way->tool->id);
-            if ($at !== null && $way->means !== Means::PerPiece && $way->cost < ($this->ways[$at]->cost ?? PHP_INT_MAX)) {
+            if ($at !== null && !$way->isSecond && $way->means !== Means::PerPiece && $way->cost < ($this->ways[$at]->cost ?? PHP_INT_MAX)) {
                 $this->ways[$at] = $way;
             }
         }

@@ -109,6 +109,23 @@ final class Matrix
         return $best;
     }
 
+    /**
+     * How many tools of a kit do a task, those that are there several times so many times.
+     *
+     * @param array<int, int> $counts by tool
+     */
+    public function doing(Task $task, array $counts, bool $isProper): int
+    {
+        $has = array_fill_keys(array_keys($counts), true);
+        $doing = 0;
+        foreach ($task->doers as $tool => $fit) {
+            $does = isset($counts[$tool]) && (!$isProper || $fit === Fit::Proper) && $this->isComplete($tool, $has);
+            $doing += $does ? $counts[$tool] : 0;
+        }
+
+        return $doing;
+    }
+
     /** @param array<int, true> $has */
     public function isComplete(int $tool, array $has): bool
     {

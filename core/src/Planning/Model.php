@@ -32,7 +32,10 @@ final class Model
     /** @var array<int, list<int>> ways by tool of the matrix */
     private array $waysOf = [];
 
-    /** @var array<int, true> tools that are there in any case */
+    /** @var array<int, list<int>> ways to one more of a tool */
+    private array $secondsOf = [];
+
+    /** @var array<int, int> how many are there in any case, by tool */
     private array $base = [];
 
     /** @var array<int, int> item that stands for a tool of the base which lacks what it requires, by tool */
@@ -41,24 +44,31 @@ final class Model
     /** @var array<int, array{Way, PlannedLine, int}> what an item pays for: way, line, number of its step */
     private array $pieces = [];
 
+    /** @var array<string, list<int>|null> rows of steps that want a backup, by what they ask */
+    private array $backedRows = [];
+
     /** @var list<Way> that are decided on */
     private readonly array $ways;
 
     public function __construct(private readonly PlanQuestion $question, private readonly Matrix $matrix, private readonly Pieces $pieceWork)
     {
         $this->ways = $question->open();
-        foreach ([...$question->kit->tools, ...$question->forced] as $has) {
-            $at = $matrix->at($has->tool->id);
-            if ($at !== null) {
-                $this->base[$at] = true;
-            }
+        foreach ($question->kitWith($question->forced)->tools as $has) {
+            $this->base[(int) $matrix->at($has->tool->id)] = $has->count;
         }
         foreach ($this->ways as $number => $way) {
-            $this->waysOf[(int) $matrix->at($way->tool->id)][] = $number;
+            $at = (int) $matrix->at($way->tool->id);
+            if ($way->isSecond) {
+                $this->secondsOf[$at][] = $number;
+            } else {
+                $this->waysOf[$at][] = $number;
+            }
         }
         $this->items = [];
         foreach ($this->ways as $way) {
-            $this->items[] = new Item($way->cost, $way->mass(), true, $this->needs((int) $matrix->at($way->tool->id)) ?? [[]]);
+            $at = (int) $matrix->at($way->tool->id);
+            $first = $way->isSecond && !isset($this->base[$at]) ? [$this->waysOf[$at] ?? []] : [];
+            $this->items[] = new Item($way->cost, $way->mass(), true, [...$first, ...$this->needs($at) ?? [[]]]);
         }
     }
 
@@ -68,9 +78,14 @@ final class Model
         $must = [];
         foreach ($this->matrix->lines as $line) {
             foreach ($line->steps as $number => $step) {
-                $row = $this->rowFor($line, $number, !$line->takesMakeshift);
-                if ($row >= 0 && ($line->takesMakeshift || !$step->isCapped)) {
-                    $must[$row] = $row;
+                if ($step->isCapped && !$line->takesMakeshift) {
+                    continue;
+                }
+                // What cannot be backed is still to be done by one.
+                foreach ($this->countingRows($line, $number) ?? [$this->rowFor($line, $number, !$line->takesMakeshift)] as $row) {
+                    if ($row >= 0) {
+                        $must[$row] = $row;
+                    }
                 }
             }
         }
@@ -84,7 +99,7 @@ final class Model
     {
         $groups = [];
         foreach ($this->matrix->lines as $line) {
-            $rows = $line->takesMakeshift || !$line->isCapped ? $this->rowsOf($line, !$line->takesMakeshift) : null;
+            $rows = $this->countingRowsOf($line);
             if ($rows !== null && $rows !== []) {
                 $groups[] = new Group($line->line->quantity, $rows);
             }
@@ -104,7 +119,7 @@ final class Model
     {
         $won = 0;
         foreach ($this->matrix->lines as $line) {
-            if (($line->takesMakeshift || !$line->isCapped) && $this->rowsOf($line, !$line->takesMakeshift) === []) {
+            if ($this->countingRowsOf($line) === []) {
                 $won += $line->line->quantity;
             }
         }
@@ -158,7 +173,7 @@ final class Model
     {
         $fine = [];
         foreach ($this->matrix->lines as $line) {
-            $rows = $line->takesMakeshift && !$line->isCapped ? $this->rowsOf($line, true) : null;
+            $rows = $line->takesMakeshift && !$line->isCapped ? $this->properRowsOf($line) : null;
             if ($rows !== null && $rows !== []) {
                 $fine[] = new Group($line->line->quantity, $rows);
             }
@@ -168,15 +183,37 @@ final class Model
     }
 
     /**
-     * The rows that are open of a line; null when one of its steps can never count.
+     * The rows that are open before a line counts; null when one of its steps can never count.
      *
      * @return list<int>|null
      */
-    private function rowsOf(PlannedLine $line, bool $isProper): ?array
+    private function countingRowsOf(PlannedLine $line): ?array
+    {
+        if ($line->isCapped && !$line->takesMakeshift) {
+            return null;
+        }
+        $rows = [];
+        foreach (array_keys($line->steps) as $number) {
+            $of = $this->countingRows($line, $number);
+            if ($of === null) {
+                return null;
+            }
+            $rows += array_combine($of, $of);
+        }
+
+        return array_values($rows);
+    }
+
+    /**
+     * The rows that are open before a line is done properly, backed or not; null when one of its steps can never be.
+     *
+     * @return list<int>|null
+     */
+    private function properRowsOf(PlannedLine $line): ?array
     {
         $rows = [];
         foreach ($line->steps as $number => $step) {
-            $row = $isProper && $step->isCapped ? self::NEVER : $this->rowFor($line, $number, $isProper);
+            $row = $step->isCapped ? self::NEVER : $this->rowFor($line, $number, true);
             if ($row === self::NEVER) {
                 return null;
             }
@@ -188,16 +225,97 @@ final class Model
         return array_values($rows);
     }
 
-    private function rowFor(PlannedLine $line, int $number, bool $isProper): int
+    /**
+     * The rows that are open before a step counts: one, or for a backup several; null when it can never count.
+     *
+     * @return list<int>|null
+     */
+    private function countingRows(PlannedLine $line, int $number): ?array
     {
-        $task = $line->steps[$number]->task;
-        $pieces = $this->pieceWork->for($line, $number, $isProper);
-        $key = $task . ($isProper ? 'p' : 'm') . ($pieces === null ? '' : '/' . $line->id . '/' . $number);
+        $isProper = !$line->takesMakeshift;
+        $task = $this->matrix->tasks[$line->steps[$number]->task];
+        if (!in_array($task->operation, $this->question->backups, true)) {
+            $row = $this->rowFor($line, $number, $isProper);
 
-        return $this->rowOf[$key] ??= $this->newRow($this->matrix->tasks[$task], $isProper, $pieces, $line, $number);
+            return $row === self::NEVER ? null : array_values(array_filter([$row], static fn(int $row): bool => $row !== self::DONE));
+        }
+        $key = $this->keyOf($line, $number, $isProper);
+        if (!array_key_exists($key, $this->backedRows)) {
+            $this->backedRows[$key] = $this->newBackedRows($task, $isProper, $this->piece($line, $number, $isProper));
+        }
+
+        return $this->backedRows[$key];
     }
 
-    private function newRow(Task $task, bool $isProper, ?Way $piece, PlannedLine $line, int $number): int
+    private function rowFor(PlannedLine $line, int $number, bool $isProper): int
+    {
+        $key = $this->keyOf($line, $number, $isProper);
+
+        return $this->rowOf[$key] ??= $this->newRow($this->matrix->tasks[$line->steps[$number]->task], $isProper, $this->piece($line, $number, $isProper));
+    }
+
+    /** Steps of equal work have the same rows, but where they are paid for each by itself. */
+    private function keyOf(PlannedLine $line, int $number, bool $isProper): string
+    {
+        $pieces = $this->pieceWork->for($line, $number, $isProper);
+
+        return $line->steps[$number]->task . ($isProper ? 'p' : 'm') . ($pieces === null ? '' : '/' . $line->id . '/' . $number);
+    }
+
+    private function newRow(Task $task, bool $isProper, ?int $piece): int
+    {
+        [$items, $there] = $this->doers($task, $isProper);
+        if ($there > 0) {
+            return self::DONE;
+        }
+        $items = array_keys($items + ($piece === null ? [] : [$piece => 1]));
+
+        return $items === [] ? self::NEVER : $this->addRow($items);
+    }
+
+    /**
+     * Two of the doers: whichever of them is left out, one of the others is there. What is paid by the piece needs no backup.
+     *
+     * @return list<int>|null
+     */
+    private function newBackedRows(Task $task, bool $isProper, ?int $piece): ?array
+    {
+        [$items, $there] = $this->doers($task, $isProper);
+        foreach ($this->secondsOf as $tool => $seconds) {
+            $fit = $task->doers[$tool] ?? null;
+            $canBe = (isset($this->base[$tool]) || isset($this->waysOf[$tool])) && $this->needs($tool) !== null;
+            if ($canBe && ($fit === Fit::Proper || ($fit !== null && !$isProper))) {
+                $items += array_fill_keys($seconds, 1);
+            }
+        }
+        $always = $piece === null ? [] : [$piece];
+        if ($there > 0) {
+            $all = [...array_keys($items), ...$always];
+
+            return match (true) {
+                $there >= Backing::WANTED => [],
+                $all === [] => null,
+                default => [$this->addRow($all)],
+            };
+        }
+        if (array_sum($items) < Backing::WANTED) {
+            return $always === [] ? null : [$this->addRow($always)];
+        }
+        $rows = [];
+        foreach ($items as $left => $count) {
+            $others = $count >= Backing::WANTED ? $items : array_diff_key($items, [$left => true]);
+            $rows[] = $this->addRow([...array_keys($others), ...$always]);
+        }
+
+        return $rows;
+    }
+
+    /**
+     * The items that bring a tool which does a task, with how many they bring; and how many are there in any case.
+     *
+     * @return array{array<int, int>, int}
+     */
+    private function doers(Task $task, bool $isProper): array
     {
         $items = [];
         foreach ($task->doers as $tool => $fit) {
@@ -205,29 +323,41 @@ final class Model
                 continue;
             }
             if (!isset($this->base[$tool])) {
-                foreach ($this->needs($tool) === null ? [] : $this->waysOf[$tool] ?? [] as $way) {
-                    $items[$way] = true;
-                }
+                $items += $this->needs($tool) === null ? [] : array_fill_keys($this->waysOf[$tool] ?? [], 1);
                 continue;
             }
-            if ($this->matrix->isComplete($tool, $this->base)) {
-                return self::DONE;
-            }
-            $standing = $this->standing($tool);
+            $standing = $this->matrix->isComplete($tool, array_fill_keys(array_keys($this->base), true)) ? null : $this->standing($tool);
             if ($standing !== null) {
-                $items[$standing] = true;
+                $items[$standing] = $this->base[$tool];
             }
         }
-        if ($piece !== null) {
-            $items[count($this->items)] = true;
-            $this->pieces[count($this->items)] = [$piece, $line, $number];
-            $this->items[] = new Item($piece->cost * $line->line->quantity, 0, false);
+
+        return [$items, $this->matrix->doing($task, $this->base, $isProper)];
+    }
+
+    /** The item that is paid for by the piece, null when nobody does the step so. */
+    private function piece(PlannedLine $line, int $number, bool $isProper): ?int
+    {
+        $way = $this->pieceWork->for($line, $number, $isProper);
+        if ($way === null) {
+            return null;
         }
-        if ($items === []) {
-            return self::NEVER;
+        foreach ($this->pieces as $item => $paid) {
+            if ($paid === [$way, $line, $number]) {
+                return $item;
+            }
         }
-        ksort($items);
-        $this->rows[] = array_keys($items);
+        $this->pieces[count($this->items)] = [$way, $line, $number];
+        $this->items[] = new Item($way->cost * $line->line->quantity, 0, false);
+
+        return count($this->items) - 1;
+    }
+
+    /** @param list<int> $items */
+    private function addRow(array $items): int
+    {
+        sort($items);
+        $this->rows[] = $items;
 
         return count($this->rows) - 1;
     }

@@ -29,7 +29,7 @@ final readonly class Overlooked
             $found = [];
             foreach ($ways as $way) {
                 $at = $matrix->at($way->tool->id);
-                $isOther = $at !== null && $way->means !== Means::PerPiece && $way->cost < $addition->way->cost && !in_array($way, $taken, true);
+                $isOther = $at !== null && !$way->isSecond && $way->means !== Means::PerPiece && $way->cost < $addition->way->cost && !in_array($way, $taken, true);
                 // What works only with the addition is no stand-in for it.
                 if (!$isOther || in_array($matrix->at($addition->way->tool->id), $matrix->closure($at) ?? [], true)) {
                     continue;

@@ -6,6 +6,7 @@ namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Invalid;
 
@@ -25,6 +26,7 @@ final readonly class PlanQuestion
      * @param int|null                     $budget   in cents
      * @param int|null                     $mass     of the whole kit, in g
      * @param list<Lending>                $lendings the kits out of which tools may be moved
+     * @param list<Operation>              $backups  operations of which a step counts only when two tools do it, or two of the same
      *
      * @throws Invalid when a limit is broken before anything is planned
      */
@@ -38,6 +40,7 @@ final readonly class PlanQuestion
         /** Makeshift counts, whatever the house says. */
         public bool $takesMakeshift = false,
         public array $lendings = [],
+        public array $backups = [],
     ) {
         $own = self::massOf($kit);
         $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $forced));
@@ -56,6 +59,12 @@ final readonly class PlanQuestion
         }
         $this->forcedCost = $cost;
         $this->forcedMass = $own + $more;
+    }
+
+    /** The same question about one scope alone, from the kit as it is and without limits. */
+    public function about(PlannedScope $scope): self
+    {
+        return new self($this->kit, [$scope], $this->ways, takesMakeshift: $this->takesMakeshift, lendings: $this->lendings, backups: $this->backups);
     }
 
     /** @return list<Way> that are to be decided on and bring a tool */
@@ -80,6 +89,16 @@ final readonly class PlanQuestion
     public function inOrder(array $ways): array
     {
         return array_values(array_filter($this->ways, fn(Way $way): bool => in_array($way, $ways, true) || in_array($way, $this->forced, true)));
+    }
+
+    /**
+     * The kit with what is taken.
+     *
+     * @param list<Way> $ways
+     */
+    public function kitWith(array $ways): Kit
+    {
+        return array_reduce($ways, static fn(Kit $kit, Way $way): Kit => $kit->oneMore($way->tool), $this->kit);
     }
 
     /** @return list<Tool> of the kit and all that may come to it, each once */

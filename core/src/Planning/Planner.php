@@ -28,8 +28,8 @@ final readonly class Planner
     public function __construct(private PlanQuestion $question, ?Deadline $deadline = null)
     {
         $reports = $this->reports($question->kit);
-        $this->before = new Standing($reports);
         $this->matrix = new Matrix($reports, $question->tools(), $question->takesMakeshift);
+        $this->before = new Standing($reports, new Backing($this->matrix, $question->kit, $question->backups));
         $this->model = new Model($question, $this->matrix, new Pieces($question->perPiece(), $reports, $question->tools()));
         $this->optimum = new Optimum($deadline ?? Deadline::never());
     }
@@ -41,8 +41,8 @@ final readonly class Planner
         $outcome = $this->optimum->of($instance) ?? throw new \LogicException('all that must be covered can be, so there is a best');
         $add = $this->question->inOrder($this->model->ways($outcome->worth));
         $paid = $this->model->paid($outcome->worth);
-        $kit = $this->question->kit->with(...array_map(static fn(Way $way): Tool => $way->tool, $add));
-        $after = new Standing($this->reports($kit), $paid);
+        $kit = $this->question->kitWith($add);
+        $after = new Standing($this->reports($kit), new Backing($this->matrix, $kit, $this->question->backups), $paid);
         $additions = $this->additions($add, $after);
         $roles = new Roles($this->matrix, $kit);
         [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
@@ -115,8 +115,12 @@ final readonly class Planner
                 if ($chosen === null || $this->before->counts($line, $step) || !$after->counts($line, $step)) {
                     continue;
                 }
-                $at = (int) $this->matrix->at($chosen->id);
-                foreach ([$at, ...$this->matrix->closure($at) ?? []] as $tool) {
+                $closing = [];
+                foreach ([$chosen, ...$this->backing($line, $step, $add)] as $tool) {
+                    $at = (int) $this->matrix->at($tool->id);
+                    $closing += array_fill_keys([$at, ...$this->matrix->closure($at) ?? []], true);
+                }
+                foreach (array_keys($closing) as $tool) {
                     $closes[$this->matrix->tools[$tool]->id][] = new StepRef($line, $step);
                 }
             }
@@ -125,11 +129,30 @@ final readonly class Planner
         return array_map(static fn(Way $way): Addition => new Addition($way, $closes[$way->tool->id] ?? []), $add);
     }
 
+    /**
+     * The added tools that do a step which wants a backup: it counts by all of them.
+     *
+     * @param list<Way> $add
+     *
+     * @return list<Tool>
+     */
+    private function backing(PlannedLine $line, int $step, array $add): array
+    {
+        $task = $this->matrix->tasks[$line->steps[$step]->task];
+        if (!in_array($task->operation, $this->question->backups, true)) {
+            return [];
+        }
+        $doing = array_filter($add, fn(Way $way): bool => isset($task->doers[(int) $this->matrix->at($way->tool->id)]));
+
+        return array_values(array_map(static fn(Way $way): Tool => $way->tool, $doing));
+    }
+
     /** @return list<OpenStep> */
     private function open(Standing $after): array
     {
         $open = [];
         $all = array_fill_keys(array_keys($this->matrix->tools), true);
+        $most = new Backing($this->matrix, $this->question->kitWith($this->question->open()), $this->question->backups);
         foreach ($this->matrix->lines as $line) {
             foreach ($line->steps as $number => $step) {
                 if ($after->counts($line, $number)) {
@@ -142,7 +165,7 @@ final readonly class Planner
                     $number,
                     $task->operation,
                     $isLines && !$after->isHole($line, $number) ? null : (new Operations($this->question->scopes[$line->scope]->rules))->of($task->operation)->wanted([$task->work]),
-                    !$isLines && $line->takes(Status::ofBest($this->matrix->best($task, $all))),
+                    !$isLines && $line->takes(Status::ofBest($this->matrix->best($task, $all))) && $most->holds($line, $number),
                 );
             }
         }

@@ -23,7 +23,7 @@ final class Standing
      * @param list<Report>   $reports one for each scope
      * @param list<PaidStep> $paid
      */
-    public function __construct(public readonly array $reports, array $paid = [])
+    public function __construct(public readonly array $reports, private readonly Backing $backing, array $paid = [])
     {
         foreach ($reports as $scope => $report) {
             foreach ($report->lines as $cover) {
@@ -37,7 +37,7 @@ final class Standing
 
     public function counts(PlannedLine $line, int $step): bool
     {
-        return isset($this->isPaid[self::key($line, $step)]) || $line->takes($this->cover($line, $step)->status);
+        return isset($this->isPaid[self::key($line, $step)]) || ($line->takes($this->cover($line, $step)->status) && $this->backing->holds($line, $step));
     }
 
     public function isHole(PlannedLine $line, int $step): bool
@@ -60,10 +60,14 @@ final class Standing
         $counted = $makeshift = 0;
         foreach ($lines as $line) {
             $worst = $line->isCapped ? Status::Makeshift : Status::Covered;
+            $isBacked = true;
             foreach (array_keys($line->steps) as $step) {
-                $worst = isset($this->isPaid[self::key($line, $step)]) ? $worst : $worst->worse($this->cover($line, $step)->status);
+                if (!isset($this->isPaid[self::key($line, $step)])) {
+                    $worst = $worst->worse($this->cover($line, $step)->status);
+                    $isBacked = $isBacked && $this->backing->holds($line, $step);
+                }
             }
-            if ($line->takes($worst)) {
+            if ($isBacked && $line->takes($worst)) {
                 $counted += $line->line->quantity;
                 $makeshift += $worst === Status::Makeshift ? $line->line->quantity : 0;
             }

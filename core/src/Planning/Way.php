@@ -16,12 +16,20 @@ final readonly class Way
         public int $cost,
         /** Id of the kit that it comes out of. */
         public ?string $from = null,
+        /** One more of a tool that is there, or comes, already: it does nothing new, but backs it. */
+        public bool $isSecond = false,
     ) {}
 
     /** Null for a tool without a price: it cannot be bought. */
     public static function buying(Tool $tool): ?self
     {
         return $tool->cost->price === null ? null : new self($tool, Means::Buy, $tool->cost->price);
+    }
+
+    /** One more of the same, to back it; null for a tool without a price. */
+    public static function second(Tool $tool): ?self
+    {
+        return $tool->cost->price === null ? null : new self($tool, Means::Buy, $tool->cost->price, isSecond: true);
     }
 
     /** Null for a tool that nobody hires out. */

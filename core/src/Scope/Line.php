@@ -80,6 +80,27 @@ final readonly class Line
         return $this->with($id, $this->quantity);
     }
 
+    /** The same line with another terminal, and what it then says of a sleeve. */
+    public function onto(Terminal $terminal, ?Sleeve $sleeve): self
+    {
+        $joint = $this->joint;
+
+        return new self(
+            $this->id,
+            $this->wire,
+            $terminal,
+            $this->quantity,
+            $this->wireB,
+            new Joint($joint->wiresInBarrel, $joint->prep, $joint->stud, $joint->clamp, $joint->midSpan, $joint->housing, $sleeve),
+            $this->surroundings,
+            $this->torque,
+            $this->shear,
+            $this->temperature,
+            $this->byHand,
+            $this->note,
+        );
+    }
+
     private function with(string $id, int $quantity): self
     {
         return new self($id, $this->wire, $this->terminal, $quantity, $this->wireB, $this->joint, $this->surroundings, $this->torque, $this->shear, $this->temperature, $this->byHand, $this->note);

@@ -29,6 +29,16 @@ final readonly class Scope
     ) {}
 
     /**
+     * The same scope with other lines.
+     *
+     * @param list<Line> $lines
+     */
+    public function withLines(array $lines): self
+    {
+        return new self($this->id, $this->name, $lines, $this->houseRules, $this->carry, $this->days, $this->note);
+    }
+
+    /**
      * This scope with the lines of another: what is the same work here already is added to its line, all else follows at the
      * end, under another id where its own is taken.
      */
@@ -50,6 +60,6 @@ final readonly class Scope
             $lines[$id] = $line->called($id);
         }
 
-        return new self($this->id, $this->name, array_values($lines), $this->houseRules, $this->carry, $this->days, $this->note);
+        return $this->withLines(array_values($lines));
     }
 }

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Tests\Support;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Tool\Kit;
@@ -29,8 +30,9 @@ final class PlanByHand
             $forced |= in_array($way, $question->forced, true) ? 1 << $number : 0;
         }
         for ($set = 0; $set < 1 << $count; $set++) {
-            if (($set & $forced) === $forced) {
-                $this->sets[$set] = $this->look(array_values(array_filter(range(0, $count - 1), static fn(int $number): bool => ($set >> $number & 1) === 1)));
+            $ways = array_values(array_filter(range(0, $count - 1), static fn(int $number): bool => ($set >> $number & 1) === 1));
+            if (($set & $forced) === $forced && $this->hasFirsts($ways)) {
+                $this->sets[$set] = $this->look($ways);
             }
         }
     }
@@ -38,7 +40,7 @@ final class PlanByHand
     /** @return list<array{cost: int, add: list<string>, won: int, makeshift: int, mass: int}> the best, and the next in which nothing could be left out */
     public function ranked(): array
     {
-        $all = $this->sets[(1 << count($this->question->ways)) - 1]['counting'];
+        $all = $this->sets[array_key_last($this->sets)]['counting'];
         $sets = array_filter($this->sets, fn(array $set): bool => $this->isWithin($set) && ($this->question->isLimited() || $set['counting'] === $all));
         uasort($sets, $this->compare(...));
         $best = array_key_first($sets);
@@ -145,26 +147,64 @@ final class PlanByHand
      */
     private function look(array $ways): array
     {
-        $kit = $this->question->kit->with(...array_map(fn(int $way): Tool => $this->question->ways[$way]->tool, $ways));
+        $kit = $this->kitWith($ways);
         $set = ['ways' => $ways, 'won' => 0, 'money' => 0, 'makeshift' => 0, 'count' => count($ways), 'mass' => PlanQuestion::massOf($kit), 'counting' => []];
         foreach ($ways as $way) {
             $set['money'] += $this->question->ways[$way]->cost;
         }
         foreach ($this->reports($kit) as $scope => $report) {
-            foreach ($report->lines as $line) {
-                if ($this->counts($line->status, $scope)) {
+            foreach ($report->lines as $at => $line) {
+                $unbacked = array_filter(array_keys($line->steps), fn(int $number): bool => !$this->isBacked($kit, $scope, $at, $number, $line->steps[$number]));
+                if ($unbacked === [] && $this->counts($line->status, $scope)) {
                     $set['won'] += $line->line->quantity;
                     $set['makeshift'] += $line->status === Status::Makeshift ? $line->line->quantity : 0;
                 }
                 foreach ($line->steps as $number => $step) {
                     if ($this->counts($step->status, $scope)) {
+                        // What cannot be backed is still to be done by one.
                         $set['counting'][$scope . '/' . $line->line->id . '/' . $number] = true;
+                        $set['counting'] += in_array($number, $unbacked, true) ? [] : [$scope . '/' . $line->line->id . '/' . $number . '/backed' => true];
                     }
                 }
             }
         }
 
         return $set;
+    }
+
+    /** @param list<int> $ways */
+    private function kitWith(array $ways): Kit
+    {
+        return array_reduce($ways, fn(Kit $kit, int $way): Kit => $kit->oneMore($this->question->ways[$way]->tool), $this->question->kit);
+    }
+
+    /**
+     * Whether every second of a tool has a first.
+     *
+     * @param list<int> $ways
+     */
+    private function hasFirsts(array $ways): bool
+    {
+        foreach ($ways as $way) {
+            $second = $this->question->ways[$way];
+            $firsts = array_filter($ways, fn(int $other): bool => !$this->question->ways[$other]->isSecond && $this->question->ways[$other]->tool === $second->tool);
+            if ($second->isSecond && $firsts === [] && $this->question->kit->tool($second->tool->id) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether a step goes on when the tool that does it is gone, one of it where there are more. */
+    private function isBacked(Kit $kit, int $scope, int $line, int $number, StepCover $step): bool
+    {
+        if ($step->chosen === null || !in_array($step->step->operation, $this->question->backups, true)) {
+            return true;
+        }
+        $of = $this->question->scopes[$scope];
+
+        return $this->counts(Coverage::of($kit->oneLess($step->chosen->tool->id), $of->scope, $of->rules)->lines[$line]->steps[$number]->status, $scope);
     }
 
     /** @return list<Report> */

@@ -14,6 +14,7 @@ use Gondrik\Core\Tool\Handling;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Needs;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -56,8 +57,9 @@ final class PlanShop
      * A question with few enough ways to look at every set of them; prices and masses are such that many sets are equal.
      *
      * @param \Closure(Randomizer): Workbook $shop
+     * @param list<Operation>                $backups of these a second may be bought, too
      */
-    public static function madeUp(int $seed, \Closure $shop, int $ways): PlanQuestion
+    public static function madeUp(int $seed, \Closure $shop, int $ways, array $backups = []): PlanQuestion
     {
         $random = new Randomizer(new Mt19937($seed));
         $workbook = $shop($random);
@@ -80,6 +82,8 @@ final class PlanShop
         $own = $random->getInt(0, count($tools) - $ways);
         $kit = new Kit('kit', 'Kit', array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool, $random->getInt(1, 2)), array_slice($tools, 0, $own)), $random->getInt(0, 1) === 0);
         $bought = array_values(array_filter(array_map(Way::buying(...), array_slice($tools, $own, $ways))));
+        $seconds = array_filter($tools, static fn(Tool $tool): bool => array_intersect(array_column($backups, 'value'), $tool->operations()) !== []);
+        $bought = [...$bought, ...$backups === [] ? [] : array_values(array_filter(array_map(Way::second(...), array_slice($seconds, -4, 4))))];
         $scope = $workbook->scopes[$random->getInt(0, count($workbook->scopes) - 1)];
         $scopes = [new PlannedScope(new Scope($scope->id, $scope->name, array_slice($scope->lines, 0, 10)), $workbook->rulesFor($scope))];
         if ($seed % 3 === 0) {
@@ -95,6 +99,7 @@ final class PlanShop
             $seed % 4 % 2 === 1 ? 100 * $random->getInt(6, 18) : null,
             $seed % 4 >= 2 ? PlanQuestion::massOf($kit) + 100 * $random->getInt(4, 12) : null,
             $seed % 5 === 0,
+            backups: $backups,
         );
     }
 }

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Planning;
+
+use Gondrik\Core\Planning\Means;
+use Gondrik\Core\Planning\Terms;
+use Gondrik\Core\Tool\Operation;
+
+/** What somebody asks a plan about, by the ids of the shop. Money in cents, mass in g. */
+final readonly class AskedPlan
+{
+    /**
+     * @param list<string>          $scopes
+     * @param list<string>          $with     tools that are taken in any case
+     * @param list<string>          $without  tools that are not taken
+     * @param list<Means>           $means    that may be used
+     * @param int                   $months   for which is borrowed
+     * @param list<Operation>       $backups  operations that want two
+     * @param array<string, string> $exchange terminals by "scope/line", which the line is planned with
+     */
+    public function __construct(
+        public ?string $kit,
+        public array $scopes,
+        public array $with = [],
+        public array $without = [],
+        public array $means = [Means::Buy],
+        public int $months = 1,
+        public ?int $budget = null,
+        public ?int $mass = null,
+        public bool $takesMakeshift = false,
+        public Terms $terms = new Terms(),
+        public array $backups = [],
+        public array $exchange = [],
+    ) {}
+}

@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Planning;
+
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Operation;
+
+/** Whether the steps that want a backup have one in a kit: two tools that do them as the line takes it, or two of the same. */
+final readonly class Backing
+{
+    /** How many must do a step. */
+    public const WANTED = 2;
+
+    /** @var array<int, int> how many of each tool the kit has */
+    private array $counts;
+
+    /** @param list<Operation> $operations that want a backup */
+    public function __construct(private Matrix $matrix, Kit $kit, private array $operations)
+    {
+        $counts = [];
+        foreach ($kit->tools as $entry) {
+            $counts[(int) $matrix->at($entry->tool->id)] = $entry->count;
+        }
+        $this->counts = $counts;
+    }
+
+    public function holds(PlannedLine $line, int $step): bool
+    {
+        $task = $this->matrix->tasks[$line->steps[$step]->task];
+
+        return !in_array($task->operation, $this->operations, true)
+            || $this->matrix->doing($task, $this->counts, !$line->takesMakeshift) >= self::WANTED;
+    }
+}

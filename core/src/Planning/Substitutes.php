@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Planning;
+
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Planning\Covering\Deadline;
+use Gondrik\Core\Planning\Covering\Optimum;
+use Gondrik\Core\Planning\Covering\Outcome;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Terminal\Sleeve;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Value\Invalid;
+
+/**
+ * Other terminals, and with them other methods, for lines that the kit cannot make: each by itself, with the least money for
+ * tools that it takes. Nothing is exchanged here; somebody chooses.
+ */
+final readonly class Substitutes
+{
+    private const MOST_FOR_A_LINE = 5;
+
+    /** @param list<Terminal> $catalogue in the order in which they are preferred */
+    public function __construct(private PlanQuestion $question, private array $catalogue) {}
+
+    /** @return list<LineOffers> the lines for which there is anything, in the order of the work */
+    public function offers(): array
+    {
+        $offers = [];
+        foreach ($this->question->scopes as $scope => $of) {
+            foreach (Coverage::of($this->question->kit, $of->scope, $of->rules)->lines as $cover) {
+                $terminal = $cover->line->terminal;
+                if ($terminal === null || $this->counts($cover, $of)) {
+                    continue;
+                }
+                $found = $this->for($cover->line, $terminal, $of);
+                if ($found !== []) {
+                    $offers[] = new LineOffers($cover->line, $scope, $cover->status === Status::Faulty ? null : $this->least($cover->line, $of)[0]?->worth->money, $found);
+                }
+            }
+        }
+
+        return $offers;
+    }
+
+    /** The line with another terminal: what went over a bare one is not wanted over one with its own sleeve, and the reverse. */
+    public static function exchanged(Line $line, Terminal $terminal): Line
+    {
+        $hadOwn = self::isSleeved($line->terminal);
+        $hasOwn = self::isSleeved($terminal);
+        $sleeve = match (true) {
+            $hasOwn && !$hadOwn && $line->joint->sleeve === Sleeve::Plain => null,
+            !$hasOwn && $hadOwn && $terminal->class === TerminalClass::Bare && $line->joint->sleeve?->isTube() !== true => $line->surroundings->wet ? Sleeve::Lined : Sleeve::Plain,
+            default => $line->joint->sleeve,
+        };
+
+        return $line->onto($terminal, $sleeve);
+    }
+
+    /** @return list<Substitute> */
+    private function for(Line $line, Terminal $now, PlannedScope $of): array
+    {
+        $found = [];
+        foreach ($this->catalogue as $terminal) {
+            if ($terminal->id === $now->id || !self::standsIn($terminal, $now, $line)) {
+                continue;
+            }
+            try {
+                $other = self::exchanged($line, $terminal);
+            } catch (Invalid) {
+                // A step by hand that this one cannot have.
+                continue;
+            }
+            [$outcome, $model] = $this->least($other, $of);
+            if ($outcome === null || $model === null) {
+                continue;
+            }
+            $add = $model->ways($outcome->worth);
+            $parts = $terminal->price === null || $now->price === null ? null : $line->quantity * ($terminal->price - $now->price);
+            $after = Coverage::of($this->question->kitWith($add), $of->scope->withLines([$other]), $of->rules)->lines[0];
+            $found[] = new Substitute($terminal, $other, $add, $outcome->worth->money, $parts, $after->status === Status::Makeshift);
+        }
+        usort($found, static fn(Substitute $one, Substitute $two): int => [$one->isMakeshift, $one->cost()] <=> [$two->isMakeshift, $two->cost()]);
+
+        return array_slice($found, 0, self::MOST_FOR_A_LINE);
+    }
+
+    /**
+     * The least money that makes one line count, from the kit as it is; both null where nothing does.
+     *
+     * @return array{?Outcome, ?Model}
+     */
+    private function least(Line $line, PlannedScope $of): array
+    {
+        $scope = new PlannedScope($of->scope->withLines([$line]), $of->rules);
+        $question = $this->question->about($scope);
+        $reports = [Coverage::of($question->kit, $scope->scope, $scope->rules)];
+        if ($reports[0]->lines[0]->status === Status::Faulty) {
+            return [null, null];
+        }
+        $model = new Model($question, new Matrix($reports, $question->tools(), $question->takesMakeshift), new Pieces($question->perPiece(), $reports, $question->tools()));
+        $outcome = (new Optimum(Deadline::never()))->of($model->most(null));
+
+        return $outcome !== null && $model->alreadyWon() + $outcome->worth->won === $line->quantity ? [$outcome, $model] : [null, null];
+    }
+
+    private function counts(LineCover $cover, PlannedScope $of): bool
+    {
+        return $cover->status === Status::Covered || ($cover->status === Status::Makeshift && ($this->question->takesMakeshift || $of->rules->makeshiftCounts));
+    }
+
+    /**
+     * Whether a terminal goes where another is: the same shape on the same stud, as many ends; out of a housing by the same
+     * extractor, for another contact does not latch there. Whether the wire suits it, the checks of the line say.
+     */
+    private static function standsIn(Terminal $other, Terminal $now, Line $line): bool
+    {
+        $stud = $line->joint->stud ?? $now->stud;
+
+        return $other->ends === $now->ends
+            && ($other->shape === null || $now->shape === null ? $other->class === $now->class : $other->shape === $now->shape)
+            && ($stud === null || ($other->stud !== null && $other->stud->suits($stud)))
+            && (!$line->joint->housing || ($other->class->isContact() && $other->extractCode === $now->extractCode))
+            && ($line->wireB === null || $other->ends === 2);
+    }
+
+    /** Whether it brings its own insulation. */
+    private static function isSleeved(?Terminal $terminal): bool
+    {
+        return $terminal?->class === TerminalClass::Insulated || $terminal?->class === TerminalClass::HeatShrink;
+    }
+}

@@ -118,3 +118,36 @@ test('a plan is accepted, ticked off as it arrives, and closes the hole on Cover
   await accepted.getByRole('button', { name: 'Take back' }).click();
   await expect(accepted).toHaveCount(0);
 });
+
+test('another terminal is planned with, written into the work, and taken back', async ({ page }) => {
+  await page.goto(box);
+  await page.getByText(/Another terminal would do/).click();
+  await page.getByRole('button', { name: 'Plan speaker-20 with Push-on, red' }).click();
+  await expect(page).toHaveURL(/swap=boards/);
+  await expect(page.getByText('speaker-20 is planned with Push-on, red')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Accept this plan' })).toBeDisabled();
+  await page.getByRole('button', { name: 'As it stands in the work' }).click();
+  await page.getByRole('button', { name: 'Write Push-on, red, 6.3 mm into speaker-20' }).click();
+  await expect(page.getByText('speaker-20: Push-on, red, 6.3 mm')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan speaker-20 with Push-on, red' })).toHaveCount(0);
+  await page.locator('.done').getByRole('button', { name: 'Undo' }).click();
+  await expect(page.getByText('Taken back')).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Plan speaker-20 with Push-on, red' })).toBeAttached();
+});
+
+test('two plans stand side by side, and the list is printed', async ({ page }) => {
+  await page.goto(box);
+  await page.getByRole('button', { name: 'Keep it beside' }).click();
+  await page.getByText('For whom, and what wants a second').click();
+  await page.getByRole('checkbox', { name: 'crimp' }).check();
+  const beside = page.getByRole('region', { name: 'Two plans side by side' });
+  await expect(beside.getByRole('row', { name: /^asked/ })).toContainText('backup for crimp');
+  await expect(page.getByText('a second one, as a backup').first()).toBeVisible();
+  await beside.getByRole('button', { name: 'Go on with the other' }).click();
+  await expect(page).not.toHaveURL(/[?&]backups=/);
+  await beside.getByRole('button', { name: 'Put the other away' }).click();
+  await expect(beside).toHaveCount(0);
+  const href = (await page.getByRole('link', { name: 'As PDF' }).getAttribute('href')) ?? '';
+  const type = await page.evaluate(async (of) => (await fetch(of)).headers.get('content-type'), href);
+  expect(type).toBe('application/pdf');
+});

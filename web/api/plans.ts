@@ -1,6 +1,7 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, type Ref } from 'vue';
 import { answer, api, type Schemas } from './client';
+import { useUndo } from '@/frame/useUndo';
 import { asItCame, SHOP, useShop, type Units } from './queries';
 
 /* What is asked about plans, and what is done to those that the shop goes by. */
@@ -16,6 +17,16 @@ export interface PlanAsked {
   without?: string;
   means?: string;
   months?: number;
+  oneHanded?: '1';
+  noMains?: '1';
+  /** In N. */
+  grip?: number;
+  /** In mm. */
+  span?: number;
+  /** Operations that want two. */
+  backups?: string;
+  /** Lines planned with another terminal: scope/line:terminal. */
+  swap?: string;
 }
 
 /** What to do about a kit; while another question is asked the last answer stays, and says so (isPlaceholderData). */
@@ -46,6 +57,44 @@ export function usePlanCurve(asked: Ref<PlanAsked | null>) {
       answer(api.GET('/plan/curve', { params: { query: asked.value ?? { scopes: '' } }, signal })),
     enabled: () => asked.value !== null,
   });
+}
+
+/** Other terminals for lines that the kit cannot make; each is chosen by somebody, here for the plan or in the work itself. */
+export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
+  const shop = useShop();
+  const client = useQueryClient();
+  const undo = useUndo();
+  const query = useQuery({
+    ...asItCame,
+    queryKey: [SHOP, shop, 'plan-substitutes', asked, units],
+    queryFn: ({ signal }) =>
+      answer(
+        api.GET('/plan/substitutes', {
+          params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
+          signal,
+        }),
+      ),
+    enabled: () => asked.value !== null,
+  });
+
+  return {
+    query,
+    /** Writes it into the work, as one step that can be taken back. */
+    async write({ scope, line }: Schemas['LineOffers'], one: Schemas['Substitute']): Promise<void> {
+      const { data } = await answer(api.GET('/scopes/{scope}/lines', { params: { path: { scope } } }));
+      const version = data.find(({ id }) => id === line)?.version ?? '';
+      const { change } = await answer(
+        api.POST('/scopes/{scope}/changes', {
+          params: { path: { scope } },
+          body: {
+            changes: [{ id: line, version, cells: { terminal: one.terminal, sleeve: one.sleeve ?? '' } }],
+          },
+        }),
+      );
+      await client.invalidateQueries({ queryKey: [SHOP, shop.value] });
+      await undo.did(change, `${line}: ${one.name}`);
+    },
+  };
 }
 
 /** Plans that the shop goes by, the latest first; what is done to them is asked for anew, and so is what they change. */

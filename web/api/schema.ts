@@ -5354,6 +5354,11 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
+                        exchanged: {
+                            line: string;
+                            terminal: string;
+                            name: string;
+                        }[];
                         offers: components["schemas"]["LineOffers"][];
                     };
                 };

@@ -2,14 +2,12 @@
 import { computed } from 'vue';
 import type { PlanAsked } from '@/api/plans';
 import { prose } from '@/shared/pretty';
+import { writtenAsked } from './beside';
 
 /** What to come by, for whoever buys: what each thing must do, and a model as an example; as a file and on paper. */
 const props = defineProps<{ rows: string[][]; asked: PlanAsked }>();
 const body = computed(() => props.rows.slice(1));
-const file = computed(
-  () =>
-    `/api/v1/plan/buying-list?${new URLSearchParams(Object.entries(props.asked).map(([key, value]) => [key, String(value)]))}`,
-);
+const asked = computed(() => writtenAsked(props.asked));
 const printPage = () => window.print();
 </script>
 
@@ -17,7 +15,8 @@ const printPage = () => window.print();
   <section v-if="body.length" class="list" aria-labelledby="list-head">
     <header>
       <h2 id="list-head">Buying list</h2>
-      <a class="act" :href="file" download>As CSV</a>
+      <a class="act" :href="`/api/v1/plan/buying-list?${asked}`" download>As CSV</a>
+      <a class="act" :href="`/api/v1/plan/buying-list.pdf?${asked}`" target="_blank" rel="noopener">As PDF</a>
       <button type="button" class="act" @click="printPage()">Print</button>
     </header>
     <table>
@@ -30,7 +29,7 @@ const printPage = () => window.print();
         </tr>
       </thead>
       <tbody>
-        <tr v-for="[how, wanted, example, count, cost] in body" :key="example">
+        <tr v-for="([how, wanted, example, count, cost], at) in body" :key="at">
           <td>{{ how }}</td>
           <td>{{ wanted ? prose(wanted) : 'What another of these needs to work' }}</td>
           <td>

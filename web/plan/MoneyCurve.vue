@@ -128,7 +128,7 @@ function step(by: 1 | -1): void {
     </svg>
     <figcaption>
       <span class="key exact-key">at best</span>
-      <span class="key steps-key">bought step by step</span>
+      <span v-if="inSteps.length" class="key steps-key">bought step by step</span>
       <span class="key now-key">as it is</span>
       <span class="key plan-key">this plan</span>
       <span class="muted held">

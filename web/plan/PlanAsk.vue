@@ -1,9 +1,11 @@
 <script setup lang="ts">
-import { shallowRef, watch } from 'vue';
+import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { measured } from '@/shared/measures';
+import type { Units } from '@/api/queries';
 import PickOne from '@/shared/PickOne.vue';
-import { waysToHave } from './planWords';
+import { useOpened } from '@/shared/useOpened';
+import AskMeasure from './AskMeasure.vue';
+import { backedUp, operationName, waysToHave } from './planWords';
 
 /** What is planned: the kit, the work, how a tool may come in, and the limits. */
 const props = defineProps<{
@@ -15,29 +17,24 @@ const props = defineProps<{
   months: number;
   mass?: number;
   takesMakeshift: boolean;
+  terms: { oneHanded: boolean; noMains: boolean; grip?: number; span?: number };
+  backups: string[];
+  units: Units;
 }>();
-const emit = defineEmits<{
+defineEmits<{
   kit: [id: string];
   scope: [id: string];
   means: [of: string];
+  backup: [of: string];
   say: [query: Record<string, string | number | null>];
 }>();
 
-const NOTHING = { id: '', name: 'From nothing' };
-const typed = shallowRef('');
-watch(
-  () => props.mass,
-  (grams) => (typed.value = grams === undefined ? '' : String(grams)),
-  { immediate: true },
+const isNarrowed = computed(
+  () =>
+    props.backups.length > 0 || Object.values(props.terms).some((one) => one !== undefined && one !== false),
 );
-const isWrong = shallowRef(false);
-
-function sayMass(): void {
-  const text = typed.value.trim();
-  const grams = text === '' ? null : measured(text, 'mass', { length: 'mm', force: 'N' });
-  isWrong.value = text !== '' && (grams === null || grams < 0);
-  if (!isWrong.value) emit('say', { mass: grams });
-}
+const { isOpen, onToggle } = useOpened(() => isNarrowed.value);
+const NOTHING = { id: '', name: 'From nothing' };
 </script>
 
 <template>
@@ -73,21 +70,15 @@ function sayMass(): void {
         months
       </label>
     </fieldset>
-    <fieldset>
+    <fieldset class="limits">
       <legend>Limits</legend>
-      <label class="field" :class="{ wrong: isWrong }">
-        the kit weighs at most
-        <input
-          v-model="typed"
-          class="mono mass"
-          inputmode="decimal"
-          aria-label="Mass of the whole kit in g"
-          placeholder="any"
-          @change="sayMass()"
-        />
-        g
-      </label>
-      <span v-if="isWrong" role="alert" class="problem">A mass like 9000 or 9 kg</span>
+      <AskMeasure
+        label="the kit weighs at most"
+        of="mass"
+        :value="mass"
+        :units
+        @say="$emit('say', { mass: $event })"
+      />
       <label>
         <input
           type="checkbox"
@@ -97,6 +88,49 @@ function sayMass(): void {
         <span>makeshift counts</span>
       </label>
     </fieldset>
+    <details :open="isOpen" @toggle="onToggle">
+      <summary>For whom, and what wants a second{{ isNarrowed ? '' : ': anybody, nothing' }}</summary>
+      <fieldset>
+        <legend>What comes in</legend>
+        <label>
+          <input
+            type="checkbox"
+            :checked="terms.oneHanded"
+            @change="$emit('say', { oneHanded: terms.oneHanded ? null : 1 })"
+          />
+          <span>works in one hand</span>
+        </label>
+        <label>
+          <input
+            type="checkbox"
+            :checked="terms.noMains"
+            @change="$emit('say', { noMains: terms.noMains ? null : 1 })"
+          />
+          <span>needs no mains</span>
+        </label>
+        <AskMeasure
+          label="asks a grip of at most"
+          of="force"
+          :value="terms.grip"
+          :units
+          @say="$emit('say', { grip: $event })"
+        />
+        <AskMeasure
+          label="opens at most"
+          of="length"
+          :value="terms.span"
+          :units
+          @say="$emit('say', { span: $event })"
+        />
+      </fieldset>
+      <fieldset>
+        <legend>A backup for</legend>
+        <label v-for="op in backedUp" :key="op">
+          <input type="checkbox" :checked="backups.includes(op)" @change="$emit('backup', op)" />
+          <span>{{ operationName(op) }}</span>
+        </label>
+      </fieldset>
+    </details>
   </div>
 </template>
 
@@ -166,15 +200,14 @@ input[type='checkbox'] {
   color: inherit;
 }
 
-.field .mass {
-  width: 72px;
+details {
+  grid-column: 1 / -1;
 }
 
-.wrong input {
-  border-color: var(--hole);
-}
-
-.problem {
-  color: var(--hole);
+summary {
+  min-height: var(--touch);
+  color: var(--muted);
+  font-size: 12.5px;
+  cursor: pointer;
 }
 </style>

@@ -33,7 +33,11 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
       Nothing: what can be had closes nothing more.
     </p>
     <ul class="rows">
-      <li v-for="add in plan.add" :key="add.tool" :class="{ pinned: pinned.includes(add.tool) }">
+      <li
+        v-for="add in plan.add"
+        :key="`${add.tool} ${add.isSecond}`"
+        :class="{ pinned: pinned.includes(add.tool) }"
+      >
         <div class="head">
           <span class="means">{{ meansWords[add.means] }}</span>
           <RouterLink class="tool" :to="{ name: 'thing', params: { list: 'tools', id: add.tool } }">{{
@@ -42,6 +46,7 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
           <span class="mono cost">{{ money(add.cost) }}</span>
         </div>
         <div class="muted why">
+          <template v-if="add.isSecond">a second one, as a backup; </template>
           <template v-if="add.from">out of {{ kitNames[add.from] ?? add.from }}; </template>
           <template v-if="add.closes.length"
             >closes {{ counted(add.closes.length, 'step') }} on {{ counted(linesOf(add), 'line') }}</template
@@ -49,7 +54,7 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
           <template v-else>closes nothing by itself</template>.
           {{ breakEven(tools[add.tool] ?? {}) }}
         </div>
-        <div class="acts">
+        <div v-if="!add.isSecond" class="acts">
           <button type="button" :aria-pressed="pinned.includes(add.tool)" @click="$emit('pin', add.tool)">
             {{ pinned.includes(add.tool) ? 'Held fast' : 'Hold fast' }}
           </button>

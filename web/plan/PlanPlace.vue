@@ -3,7 +3,7 @@ import { refDebounced, useTitle } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useAcceptedPlans, usePlan, usePlanCurve } from '@/api/plans';
+import { useAcceptedPlans, usePlan, usePlanCurve, useSubstitutes } from '@/api/plans';
 import { useKitsAndScopes } from '@/api/queries';
 import { useDone } from '@/frame/useDone';
 import { useSession } from '@/session/useSession';
@@ -15,7 +15,9 @@ import StatusMark from '@/shared/StatusMark.vue';
 import AcceptedPlans from './AcceptedPlans.vue';
 import BuyingList from './BuyingList.vue';
 import MoneyCurve from './MoneyCurve.vue';
+import OtherTerminals from './OtherTerminals.vue';
 import PlanAsk from './PlanAsk.vue';
+import PlanBeside from './PlanBeside.vue';
 import PlanHoles from './PlanHoles.vue';
 import PlanMoves from './PlanMoves.vue';
 import PlanReasons from './PlanReasons.vue';
@@ -40,14 +42,19 @@ const {
   mass,
   months,
   takesMakeshift,
+  terms,
+  backups,
+  exchanged,
   question,
   asked,
+  beside,
 } = address;
 const mayPlan = computed(() => person.value?.maySetUpTheShop ?? false);
 const toAsk = computed(() => (mayPlan.value ? asked.value : null));
 const toDraw = computed(() => (mayPlan.value ? question.value : null));
 const query = usePlan(toAsk, units);
 const curve = usePlanCurve(toDraw);
+const substitutes = useSubstitutes(toDraw, units);
 const isSlow = refDebounced(
   computed(() => query.isFetching.value),
   350,
@@ -61,6 +68,9 @@ const plan = computed(() => query.data.value?.plan);
 const kitNames = computed(() => Object.fromEntries(kits.value.map(({ id, name }) => [id, name])));
 const accepted = useAcceptedPlans(mayPlan);
 const scopeNames = computed(() => Object.fromEntries(scopes.value.map(({ id, name }) => [id, name])));
+const toolNames = computed(() =>
+  Object.fromEntries(Object.entries(query.data.value?.tools ?? {}).map(([id, { name }]) => [id, name])),
+);
 const done = useDone();
 const isBusy = shallowRef(false);
 const refused = shallowRef<Schemas['Problem'] | null>(null);
@@ -132,9 +142,13 @@ const onCover = computed(() => ({
         :months
         :mass
         :takes-makeshift="takesMakeshift"
+        :terms
+        :backups
+        :units
         @kit="address.pickKit"
         @scope="address.toggleScope"
         @means="address.toggleMeans"
+        @backup="address.toggleBackup"
         @say="address.say"
       />
       <v-progress-linear v-if="isSlow && query.isFetching.value" indeterminate height="2" color="primary" />
@@ -207,16 +221,47 @@ const onCover = computed(() => ({
             @bar="address.bar"
           />
         </div>
-        <div v-if="kit !== null && asked && (plan.add.length || plan.paid.length)" class="decide">
+        <ProblemNote
+          v-if="substitutes.query.error.value"
+          :problem="problemOf(substitutes.query.error.value)"
+          @retry="substitutes.query.refetch()"
+        />
+        <OtherTerminals
+          :offers="substitutes.query.data.value?.offers ?? []"
+          :exchanged="substitutes.query.data.value?.exchanged ?? []"
+          :scope-names="scopeNames"
+          :is-busy="isBusy"
+          @exchange="address.exchange"
+          @write="(of, one) => act(() => substitutes.write(of, one))"
+        />
+        <div v-if="asked && (plan.add.length || plan.paid.length)" class="decide">
           <v-btn
+            v-if="kit !== null"
             color="primary"
             variant="flat"
-            :disabled="isBusy || query.isPlaceholderData.value"
+            :disabled="isBusy || exchanged.length > 0 || query.isPlaceholderData.value"
             @click="act(accept)"
             >Accept this plan</v-btn
           >
-          <span class="muted">It is dated and kept; the kit changes when something arrives, not before.</span>
+          <v-btn variant="outlined" @click="address.keepBeside()">Keep it beside</v-btn>
+          <span v-if="exchanged.length" class="muted"
+            >Write the other terminal into the work first: a plan is accepted for the work as it stands.</span
+          >
+          <span v-else-if="kit !== null" class="muted"
+            >It is dated and kept; the kit changes when something arrives, not before.</span
+          >
         </div>
+        <PlanBeside
+          v-if="asked && beside"
+          :plan
+          :asked
+          :beside
+          :units
+          :tools="query.data.value.tools"
+          :names="{ ...kitNames, ...scopeNames, ...toolNames }"
+          @exchange="address.exchangeBeside"
+          @away="address.say({ beside: null })"
+        />
         <ProblemNote v-if="refused" :problem="refused" @retry="refused = null" />
         <AcceptedPlans
           :plans="accepted.plans.value"

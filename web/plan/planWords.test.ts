@@ -23,7 +23,7 @@ const hole = (isClosed: boolean): Schemas['Plan']['holes'][number] => ({
 const plan = (of: Partial<Schemas['Plan']>) =>
   ({ holes: [], add: [], paid: [], cost: 0, ...of }) as Schemas['Plan'];
 const add = [
-  { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null },
+  { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null, isSecond: false },
 ] as Schemas['Plan']['add'];
 
 it('writes money with its cents', () => {

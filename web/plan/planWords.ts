@@ -1,5 +1,6 @@
 import type { Schemas } from '@/api/client';
 import { counted } from '@/shared/pretty';
+import { operationWords } from '@/shared/status';
 
 /** Cents as money. */
 export const money = (cents: number): string =>
@@ -19,6 +20,22 @@ export const waysToHave: { means: Schemas['Means']; says: string }[] = [
   { means: 'borrow', says: 'hired' },
   { means: 'per-piece', says: 'paid per piece' },
 ];
+
+/** The operations that one asks a backup for; the rest are done with what anybody has. */
+export const backedUp: Schemas['Operation'][] = ['cut', 'strip-sheath', 'strip', 'crimp', 'sleeve', 'torque'];
+
+export const operationName = (of: Schemas['Operation']): string => operationWords[of];
+
+/** A tube over the terminal, as a line says it. */
+export const sleeveWords = (sleeve: string): string =>
+  sleeve === 'none' ? 'no sleeve over it' : `${sleeve} sleeve over it`;
+
+/** What the terminals cost more or less than those of now; null where a price is missing. */
+export function partsWords(cents: number | null): string {
+  if (cents === null) return 'terminals without a price';
+  if (cents === 0) return 'terminals cost the same';
+  return `terminals cost ${money(Math.abs(cents))} ${cents > 0 ? 'more' : 'less'}`;
+}
 
 type Role = Schemas['Plan']['roles'][number];
 

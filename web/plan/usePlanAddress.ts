@@ -1,6 +1,7 @@
 import { computed } from 'vue';
 import type { PlanAsked } from '@/api/plans';
 import { useAddress } from '@/frame/useAddress';
+import { readAsked, writtenAsked } from './beside';
 
 /** What a plan is asked about, all of it in the address: it can be sent to somebody, and Back takes a step back. */
 export function usePlanAddress(known: {
@@ -32,9 +33,18 @@ export function usePlanAddress(known: {
   const barred = computed(() => list('without'));
   const means = computed(() => (list('means').length ? list('means') : ['buy']));
   const budget = computed(() => number('budget'));
+  const backups = computed(() => list('backups'));
+  const exchanged = computed(() => list('swap'));
+  const terms = computed(() => ({
+    oneHanded: asked('oneHanded') === '1',
+    noMains: asked('noMains') === '1',
+    grip: number('grip'),
+    span: number('span'),
+  }));
   const question = computed<PlanAsked | null>(() => {
     if (scopes.value.length === 0) return null;
     const mass = number('mass');
+    const { oneHanded, noMains, grip, span } = terms.value;
     return {
       scopes: scopes.value.join(','),
       ...(kit.value === null ? {} : { kit: kit.value }),
@@ -44,8 +54,21 @@ export function usePlanAddress(known: {
       ...(barred.value.length ? { without: barred.value.join(',') } : {}),
       ...(means.value.join() === 'buy' ? {} : { means: means.value.join(',') }),
       ...(means.value.includes('borrow') ? { months: number('months') ?? 1 } : {}),
+      ...(oneHanded ? { oneHanded: '1' as const } : {}),
+      ...(noMains ? { noMains: '1' as const } : {}),
+      ...(grip === undefined ? {} : { grip }),
+      ...(span === undefined ? {} : { span }),
+      ...(backups.value.length ? { backups: backups.value.join(',') } : {}),
+      ...(exchanged.value.length ? { swap: exchanged.value.join(',') } : {}),
     };
   });
+  /** With the budget. */
+  const whole = computed<PlanAsked | null>(() =>
+    question.value && budget.value !== undefined
+      ? { ...question.value, budget: budget.value }
+      : question.value,
+  );
+  const beside = computed(() => readAsked(asked('beside')));
   const toggled = (ids: string[], id: string) =>
     ids.includes(id) ? ids.filter((one) => one !== id) : [...ids, id];
   const written = (ids: string[]) => (ids.length ? ids.join(',') : null);
@@ -57,18 +80,26 @@ export function usePlanAddress(known: {
     barred,
     means,
     budget,
+    backups,
+    exchanged,
+    terms,
     mass: computed(() => number('mass')),
     months: computed(() => number('months') ?? 1),
     takesMakeshift: computed(() => asked('makeshift') === '1'),
     /** All but the budget: the curve is the same whatever it is. */
     question,
     /** With the budget. */
-    asked: computed<PlanAsked | null>(() =>
-      question.value && budget.value !== undefined
-        ? { ...question.value, budget: budget.value }
-        : question.value,
-    ),
-    pickKit: (id: string) => show({ kit: id, with: null, without: null, budget: null }, 'push'),
+    asked: whole,
+    /** Another plan that this one is held against. */
+    beside,
+    keepBeside: () => whole.value && show({ beside: writtenAsked(whole.value) }, 'push'),
+    /** The other one becomes the one that is asked about. */
+    exchangeBeside() {
+      if (!beside.value || !whole.value) return;
+      const none = Object.fromEntries(Object.keys(whole.value).map((key) => [key, null]));
+      show({ ...none, scope: null, ...beside.value, beside: writtenAsked(whole.value) }, 'push');
+    },
+    pickKit: (id: string) => show({ kit: id, with: null, without: null, budget: null, swap: null }, 'push'),
     toggleScope(id: string) {
       const next = toggled(scopes.value, id);
       if (next.length) show({ scopes: next.join(','), scope: null, budget: null }, 'push');
@@ -88,6 +119,19 @@ export function usePlanAddress(known: {
         {
           without: written(toggled(barred.value, id)),
           with: written(pinned.value.filter((one) => one !== id)),
+        },
+        'push',
+      ),
+    /** An operation wants two tools, or one will do. */
+    toggleBackup: (of: string) => show({ backups: written(toggled(backups.value, of)) }),
+    /** A line is planned with another terminal, or as it stands. */
+    exchange: (line: string, terminal: string | null) =>
+      show(
+        {
+          swap: written([
+            ...exchanged.value.filter((one) => !one.startsWith(`${line}:`)),
+            ...(terminal === null ? [] : [`${line}:${terminal}`]),
+          ]),
         },
         'push',
       ),

@@ -61,7 +61,13 @@ final class PlanController extends Controller
         $question = $request->question($shop);
         $offers = (new Substitutes($question, $shop->terminals))->offers();
 
-        return $this->json(['offers' => (new PlanWriter($request->units()))->offers($offers, $question)]);
+        $names = array_column($shop->terminals, 'name', 'id');
+        $exchange = $request->exchange();
+
+        return $this->json([
+            'exchanged' => array_map(static fn(string $line, string $terminal): array => ['line' => $line, 'terminal' => $terminal, 'name' => $names[$terminal] ?? $terminal], array_keys($exchange), $exchange),
+            'offers' => (new PlanWriter($request->units()))->offers($offers, $question),
+        ]);
     }
 
     /** What to come by, to be sent to whoever buys. */

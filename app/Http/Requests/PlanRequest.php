@@ -81,8 +81,8 @@ final class PlanRequest extends FormRequest
         ));
     }
 
-    /** @return array<string, string> terminals by scope and line */
-    private function exchange(): array
+    /** @return array<string, string> terminals by scope and line, which the line is planned with */
+    public function exchange(): array
     {
         $exchange = [];
         foreach ($this->has('swap') ? explode(',', $this->string('swap')->value()) : [] as $one) {

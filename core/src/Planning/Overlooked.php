@@ -26,6 +26,9 @@ final readonly class Overlooked
         $taken = array_map(static fn(Addition $addition): Way => $addition->way, $additions);
         $overlooked = [];
         foreach ($additions as $addition) {
+            if ($addition->way->isSecond) {
+                continue;
+            }
             $found = [];
             foreach ($ways as $way) {
                 $at = $matrix->at($way->tool->id);

@@ -78,10 +78,10 @@ final readonly class Planner
         return (new Frontier($this->question, $this->model, $this->optimum))->points();
     }
 
-    /** @return list<CurvePoint> what buying step by step comes to */
+    /** @return list<CurvePoint> what buying step by step comes to; none where steps want a backup, for who buys so does not think of one */
     public function inSteps(): array
     {
-        return (new BuyingInSteps($this->question, $this->matrix))->points();
+        return $this->question->backups !== [] ? [] : (new BuyingInSteps($this->question, $this->matrix))->points();
     }
 
     private function bound(Outcome $outcome, int $reached): int

@@ -93,6 +93,20 @@ test('Cover shows the kit as the plan makes it, and the way back', async ({ page
   await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
 });
 
+test('a tool is taken out on Cover as if it were not there, and the hole leads to its plan', async ({
+  page,
+}) => {
+  await page.goto('/cover?kit=pylon-backpack&scope=tower-7&line=winch-35&step=2');
+  const panel = page.getByRole('complementary', { name: 'Why' });
+  await expect(panel.getByRole('heading', { name: /Lug crimper, hexagon/ })).toBeVisible();
+  await panel.getByRole('button', { name: 'As if it were not in the kit' }).click();
+  await expect(page).toHaveURL(/without=hex-lug/);
+  await expect(page.getByRole('status').filter({ hasText: 'As if' })).toContainText('− Lug crimper');
+  await expect(panel).toContainText('Nothing in this kit does it');
+  await panel.getByRole('button', { name: 'Plan how to close it' }).click();
+  await expect(page).toHaveURL(/plan\?kit=pylon-backpack&scopes=tower-7/);
+});
+
 test('a plan is accepted, ticked off as it arrives, and closes the hole on Cover', async ({ page }) => {
   await page.goto('/plan?kit=pylon-backpack&scopes=tower-7');
   await page.getByRole('button', { name: 'Accept this plan' }).click();

@@ -1,5 +1,5 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
-import { computed, type Ref } from 'vue';
+import { computed, shallowRef, type Ref } from 'vue';
 import { answer, api, type Schemas } from './client';
 import { useUndo } from '@/frame/useUndo';
 import { asItCame, SHOP, useShop, type Units } from './queries';
@@ -47,16 +47,36 @@ export function usePlan(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
   });
 }
 
-/** Terminations against money, whatever the budget: asked apart, for it may take a while. Leaving it stops it. */
+/**
+ * Terminations against money, whatever the budget: asked apart, for it may take a while. Leaving it stops it, and so may whoever
+ * waits; another question begins anew.
+ */
 export function usePlanCurve(asked: Ref<PlanAsked | null>) {
   const shop = useShop();
-  return useQuery({
+  const client = useQueryClient();
+  const queryKey = [SHOP, shop, 'plan-curve', asked];
+  const stopped = shallowRef<PlanAsked | null>(null);
+  const isStopped = computed(() => stopped.value !== null && stopped.value === asked.value);
+  const query = useQuery({
     ...asItCame,
-    queryKey: [SHOP, shop, 'plan-curve', asked],
+    queryKey,
     queryFn: ({ signal }) =>
       answer(api.GET('/plan/curve', { params: { query: asked.value ?? { scopes: '' } }, signal })),
-    enabled: () => asked.value !== null,
+    enabled: () => asked.value !== null && !isStopped.value,
   });
+
+  return {
+    data: query.data,
+    error: query.error,
+    isFetching: query.isFetching,
+    refetch: query.refetch,
+    isStopped,
+    stop(): void {
+      stopped.value = asked.value;
+      void client.cancelQueries({ queryKey: [SHOP, shop.value, 'plan-curve'] });
+    },
+    goOn: () => (stopped.value = null),
+  };
 }
 
 /** Other terminals for lines that the kit cannot make; each is chosen by somebody, here for the plan or in the work itself. */

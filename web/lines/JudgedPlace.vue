@@ -18,6 +18,7 @@ import { useFolds } from './useFolds';
 import { useLighting } from './useLighting';
 import { useOpening } from './useOpening';
 import { usePair } from './usePair';
+import { useWaysOn } from './useWaysOn';
 
 /*
  * A place that shows the lines of a scope as a kit does them: the band with the verdict, the ruler, the list below it, and Why
@@ -88,6 +89,7 @@ const isEmpty = computed(
   () => !isLoading.value && ((kits.value.length === 0 && !props.withoutKit) || scopes.value.length === 0),
 );
 
+const { suppose, plan } = useWaysOn(pair);
 function pick(key: 'kit' | 'scope', id: string): void {
   show(key === 'kit' ? { kit: id } : { scope: id, line: null, step: null });
 }
@@ -222,6 +224,8 @@ function savePicture(): void {
         @close="close"
         @step="show({ step: $event })"
         @kit="show({ kit: $event })"
+        @out="suppose"
+        @plan="plan()"
       >
         <slot name="beside" :row="opened.row" :coverage="coverage" />
       </WhyPanel>

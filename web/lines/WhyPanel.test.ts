@@ -61,6 +61,8 @@ it('says what would close a hole, what misses, and where else to look', async ()
   expect(text).toContain('It has no nest for 50 mm²; yellow is for 12–10 AWG.');
   expect(text).toContain('Below the winch.');
   await view.find('button.link').trigger('click');
+  expect(view.emitted('plan')).toHaveLength(1);
+  await view.find('.advice button.link').trigger('click');
   expect(view.emitted('kit')).toEqual([['van']]);
 });
 
@@ -71,6 +73,9 @@ it('shows the chosen tool with its place and reasons, and that it has no backup'
   expect(view.find('.chosen .reasons').text().replaceAll('\u00a0', ' ')).toContain(
     '16 AWG is within 30–6 AWG.',
   );
+  const out = view.findAll('button').find((button) => button.text() === 'As if it were not in the kit');
+  await out?.trigger('click');
+  expect(view.emitted('out')).toHaveLength(1);
 });
 
 it('says of a faulty line that no tool can mend it, and asks for no other tools', async () => {

@@ -20,7 +20,14 @@ const props = defineProps<{
   units: Units;
   kits: Schemas['KitSummary'][];
 }>();
-const emit = defineEmits<{ close: []; step: [index: number]; kit: [id: string] }>();
+const emit = defineEmits<{
+  close: [];
+  step: [index: number];
+  kit: [id: string];
+  /** As if a tool were not in the kit. */
+  out: [tool: string];
+  plan: [];
+}>();
 
 const current = computed(() => (props.step === null ? undefined : props.row.report.steps[props.step]));
 const hole = computed(() =>
@@ -126,6 +133,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
             {{ counted(hole.quantity, 'termination') }}.
           </p>
         </div>
+        <button type="button" class="link" @click="emit('plan')">Plan how to close it</button>
         <div v-if="otherKits.length" class="advice">
           <h4>Or take it to another kit</h4>
           <button
@@ -163,6 +171,9 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           :status="current.status"
         />
         <ReasonList :reasons="current.reasons" />
+        <button v-if="current.tool" type="button" class="link" @click="emit('out', current.tool)">
+          As if it were not in the kit
+        </button>
       </section>
 
       <section v-if="current.status !== 'unjudged'" class="others">

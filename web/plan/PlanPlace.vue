@@ -198,8 +198,13 @@ const onCover = computed(() => ({
               @retry="curve.refetch()"
             />
             <p v-else class="muted drawing" role="status">
-              <template v-if="isDrawing"
+              <template v-if="curve.isStopped.value"
+                >Stopped: what less money would do is not reckoned.
+                <button type="button" @click="curve.goOn()">Go on</button></template
+              >
+              <template v-else-if="isDrawing"
                 >Reckoning what less money would do …
+                <button type="button" @click="curve.stop()">Stop</button>
                 <v-progress-linear indeterminate height="2" color="primary"
               /></template>
             </p>
@@ -318,7 +323,8 @@ header b {
 }
 
 header a,
-header button {
+header button,
+.drawing button {
   margin-left: 8px;
   color: var(--copper);
   text-decoration: underline;

@@ -1,0 +1,36 @@
+import type { Ref } from 'vue';
+import { useRoute, useRouter } from 'vue-router';
+import type { Pair } from '@/api/queries';
+
+/** Where one goes on from a line: the kit as it would be without a tool, and the plan that closes its holes. */
+export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
+  const route = useRoute();
+  const router = useRouter();
+
+  return {
+    /** Cover, as if a tool were not in the kit; the line stays open. */
+    suppose(tool: string): void {
+      if (!pair.value) return;
+      const { kit, scope, with: more, without } = pair.value;
+      const { line, step } = route.query;
+      const added = more?.split(',').filter((id) => id !== tool) ?? [];
+      void router.push({
+        name: 'cover',
+        query: {
+          kit,
+          scope,
+          ...(line ? { line, step } : {}),
+          ...(added.length ? { with: added.join(',') } : {}),
+          // What was only supposed in the kit is simply gone again.
+          ...(more?.split(',').includes(tool)
+            ? without && { without }
+            : { without: [...(without?.split(',') ?? []), tool].join(',') }),
+        },
+      });
+    },
+    plan(): void {
+      if (pair.value)
+        void router.push({ name: 'plan', query: { kit: pair.value.kit, scopes: pair.value.scope } });
+    },
+  };
+}

@@ -30,18 +30,18 @@ const ROOMS = [
     'Rules' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool'],
     'Scope' => ['Value', 'Wire', 'Terminal', 'Tool', 'Rules'],
     'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
-    'Bench' => ['Reference', 'Size', 'Terminal', 'Rules'],
+    'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
     'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
     'Planning' => ['Value', 'Verdict', 'Tool', 'Rules', 'Scope', 'Terminal', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
-    'Wording' => ['Reference', 'Verdict', 'Entry', 'Match'],
+    'Wording' => ['Reference', 'Verdict', 'Entry', 'Bench', 'Match'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Bench', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -19,6 +19,7 @@ final readonly class PullForce
     /** mm²: lugs on thicker metric wire follow IEC 61238-1. */
     private const LUG_FROM = 10.0;
 
+    /** @param array<string, string> $tableRow as data/pull-force.csv has it */
     private function __construct(
         public PullStandard $standard,
         public float $newtons,
@@ -26,6 +27,7 @@ final readonly class PullForce
         public Size $row,
         /** No row for the wire's own size: the next larger row's force, the safe side. */
         public bool $isNextLarger,
+        public array $tableRow,
     ) {}
 
     public function poundsForce(): float
@@ -59,18 +61,28 @@ final readonly class PullForce
             }
         }
         if ($nearest !== null) {
-            return new self($standard, $nearest[1], $nearest[0], false);
+            return new self($standard, $nearest[1], $nearest[0], false, $nearest[2]);
         }
-        foreach ($rows as [$size, $newtons]) {
+        foreach ($rows as [$size, $newtons, $row]) {
             if ($size->area > $wire->area && $wire->area > $rows[0][0]->area) {
-                return new self($standard, $newtons, $size, true);
+                return new self($standard, $newtons, $size, true, $row);
             }
         }
 
         return null;
     }
 
-    /** @return list<array{Size, float}> from thin to thick, N */
+    /** Why the standard has no figure for a size. */
+    public static function whyNone(PullStandard $standard, Size $wire): Note
+    {
+        $rows = self::rows($standard);
+        $isBelow = $wire->area < $rows[0][0]->area;
+        $end = $isBelow ? $rows[0][0] : $rows[count($rows) - 1][0];
+
+        return new Note($isBelow ? NoteCode::RowBelowTable : NoteCode::RowAboveTable, ['size' => $wire->written, 'row' => $end->written]);
+    }
+
+    /** @return non-empty-list<array{Size, float, array<string, string>}> from thin to thick, N */
     private static function rows(PullStandard $standard): array
     {
         static $rows = [];
@@ -79,7 +91,7 @@ final readonly class PullForce
             foreach (Table::rows('pull-force') as $row) {
                 if ($row['standard'] === $standard->value) {
                     $force = (float) $row['force'];
-                    $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * self::NEWTONS_PER_POUND_FORCE : $force];
+                    $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * self::NEWTONS_PER_POUND_FORCE : $force, $row];
                 }
             }
             usort($read, static fn(array $one, array $other): int => $one[0]->area <=> $other[0]->area);

@@ -12,11 +12,17 @@ final class TradeEquivalents
     /** @return list<Size> the sizes of the other family that stand in one row with this one */
     public static function of(Size $size): array
     {
+        return array_column(self::rowsOf($size), 0);
+    }
+
+    /** @return list<array{Size, array<string, string>}> the same, each with the row as the table has it */
+    public static function rowsOf(Size $size): array
+    {
         $equivalents = [];
-        foreach (self::rows() as [$metric, $gauge]) {
+        foreach (self::rows() as $number => [$metric, $gauge]) {
             [$own, $other] = $size->family === Family::Metric ? [$metric, $gauge] : [$gauge, $metric];
             if (abs($own->area - $size->area) <= 1e-6 * $own->area) {
-                $equivalents[] = $other;
+                $equivalents[] = [$other, Table::rows('trade-sizes')[$number]];
             }
         }
 

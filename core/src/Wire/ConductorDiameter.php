@@ -12,7 +12,8 @@ final class ConductorDiameter
     /** Bundle diameter in strand diameters where the strands lie in full rings. */
     private const CONCENTRIC = [1 => 1, 7 => 3, 19 => 5, 37 => 7];
 
-    private const STRANDED = 1.134;
+    /** A stranded conductor of unknown count is so much wider than a solid one of its area. */
+    public const STRANDED = 1.134;
 
     private const FINE = 1.154;
 
@@ -32,5 +33,11 @@ final class ConductorDiameter
         $strand = sqrt(4 * $size->area / (M_PI * $strands));
 
         return $strand * (self::CONCENTRIC[$strands] ?? self::FINE * sqrt($strands));
+    }
+
+    /** Whether so many strands lie in full rings. */
+    public static function isConcentric(int $strands): bool
+    {
+        return isset(self::CONCENTRIC[$strands]);
     }
 }

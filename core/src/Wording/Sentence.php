@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Wording;
 
+use Gondrik\Core\Bench\Note;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Reference\Table;
@@ -58,6 +59,12 @@ final readonly class Sentence
         return $this->template->fill(self::questions()[$question->code->value], $question->numbers);
     }
 
+    /** A word beside a figure. */
+    public function note(Note $note): string
+    {
+        return $this->template->fill(self::notes()[$note->code->value], $note->numbers);
+    }
+
     /** One sentence on what a code means, for the reference. */
     public static function meaning(ReasonCode $code): string
     {
@@ -78,6 +85,14 @@ final readonly class Sentence
         static $texts = null;
 
         return $texts ??= array_column(Table::rows('questions'), 'text', 'code');
+    }
+
+    /** @return array<string, string> by code */
+    private static function notes(): array
+    {
+        static $texts = null;
+
+        return $texts ??= array_column(Table::rows('notes'), 'text', 'code');
     }
 
     /** @return array<string, array<string, string>> rows by operation */

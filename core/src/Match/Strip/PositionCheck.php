@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Match\Strip;
 
+use Gondrik\Core\Bench\NotchVerdict;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\TradeSeries;
@@ -18,11 +19,6 @@ use Gondrik\Core\Wire\Construction;
 /** The notches or dies of a stripper against a core: by their label, else by what the hole leaves of the wall. */
 final class PositionCheck
 {
-    /** Share of the wall that a notch may leave and still give a clean end, or sever at all. */
-    private const CLEAN = 0.2;
-
-    private const SEVERS = 0.5;
-
     /** The best of the tool's positions; the first among equals. */
     public function best(StripWork $work, Strip $capability, Findings $findings): Position
     {
@@ -104,11 +100,11 @@ final class PositionCheck
     /** @param array<string, string|float> $numbers */
     private function wall(float $conductor, float $hole, float $od, array $numbers, Findings $findings): float
     {
-        $left = ($hole - $conductor) / ($od - $conductor);
-        [$code, $fit, $limit] = match (true) {
-            !Tolerance::isAbove($left, self::CLEAN) => [ReasonCode::NotchClose, Fit::Proper, self::CLEAN],
-            !Tolerance::isAbove($left, self::SEVERS) => [ReasonCode::NotchRagged, Fit::Makeshift, self::CLEAN],
-            default => [ReasonCode::NotchDoesNotSever, Fit::Unsuitable, self::SEVERS],
+        $left = NotchVerdict::wallLeft($hole, $conductor, $od);
+        [$code, $fit, $limit] = match (NotchVerdict::ofWall($left)) {
+            NotchVerdict::Ragged => [ReasonCode::NotchRagged, Fit::Makeshift, NotchVerdict::CLEAN],
+            NotchVerdict::DoesNotSever => [ReasonCode::NotchDoesNotSever, Fit::Unsuitable, NotchVerdict::SEVERS],
+            default => [ReasonCode::NotchClose, Fit::Proper, NotchVerdict::CLEAN],
         };
         $findings->add($code, $fit, [...$numbers, 'share' => $left], $left, $limit);
 

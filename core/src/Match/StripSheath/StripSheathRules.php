@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Match\StripSheath;
 
+use Gondrik\Core\Bench\SheathPulls;
 use Gondrik\Core\Match\Asked;
 use Gondrik\Core\Match\Conditions;
 use Gondrik\Core\Match\Gather;
@@ -98,7 +99,7 @@ final class StripSheathRules extends OperationRules
 
             return;
         }
-        $pulls = $sheath->strip === null ? [] : ['pulls' => (int) ceil($sheath->strip / $section - 1e-9)];
+        $pulls = $sheath->strip === null ? [] : ['pulls' => SheathPulls::count($sheath->strip, $section)];
         $fit = Tolerance::isAbove($section, self::SHORT_SECTION) ? Fit::Proper : Fit::Makeshift;
         $findings->add($code, $fit, ['section' => $section, ...$pulls, 'ambient' => $ambient], $section, self::SHORT_SECTION);
     }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Bench;
+
+/** What is worth a word beside a figure; the sentences stand in data/notes.csv. */
+enum NoteCode: string
+{
+    case RowNextLarger = 'row.next-larger';
+    case RowBelowTable = 'row.below-table';
+    case RowAboveTable = 'row.above-table';
+    case SeriesEnds = 'series.ends';
+    case SleeveNone = 'sleeve.none';
+    case SleeveBarrelUnknown = 'sleeve.barrel-unknown';
+    case SleeveInsulationUnknown = 'sleeve.insulation-unknown';
+    case SleeveLengthUnknown = 'sleeve.length-unknown';
+    case IdentifyReadAsSolid = 'identify.read-as-solid';
+    case IdentifyContradicts = 'identify.contradicts';
+    case IdentifyNotBent = 'identify.not-bent';
+    case IdentifyFar = 'identify.far';
+    case NotchInsulationUnknown = 'notch.insulation-unknown';
+    case NotchOwnLabel = 'notch.own-label';
+    case PercentCutOff = 'strands.percent-cut-off';
+    case NoWire = 'pull.no-wire';
+}

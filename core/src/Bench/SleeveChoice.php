@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Bench;
+
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Value\Tolerance;
+
+/** Which shrinking tube goes over a termination, and how much of it is cut off. Lengths in mm. */
+final readonly class SleeveChoice
+{
+    /** It must pass over the widest part with so much room. */
+    private const PASSES = 1.1;
+
+    /** Shrunk it must be so much narrower than the narrowest part. */
+    private const GRIPS = 0.9;
+
+    /** It also becomes shorter by so much. */
+    private const SHORTENS = 0.10;
+
+    /** Onto the insulation, on each side where a wire comes out. */
+    public const ONTO_INSULATION = 6.0;
+
+    private function __construct(
+        public Figure $name,
+        public Figure $expanded,
+        public Figure $recovered,
+        /** 2 for a tube that shrinks 2:1. */
+        public Figure $ratio,
+        /** Only where no stock size does. */
+        public ?Figure $neededRatio,
+        /** Only where it is asked for. */
+        public ?Figure $cutLength,
+    ) {}
+
+    /** @param float|null $covered all that lies under it, the insulation too */
+    public static function of(float $widest, float $narrowest, ?float $covered = null, bool $isLined = false): self
+    {
+        $cutLength = $covered === null ? null : self::cutLength($covered);
+        $row = self::smallest($widest, $narrowest, $isLined);
+        if ($row !== null) {
+            $source = Source::row($row, $row['series'] . ', ' . $row['name']);
+
+            return new self(
+                Figure::of($row['name'], $source),
+                Figure::mm((float) $row['expanded_mm'], $source),
+                Figure::mm((float) $row['recovered_mm'], $source),
+                Figure::of(self::ratio($row), $source),
+                null,
+                $cutLength,
+            );
+        }
+        $none = self::none($isLined, new Note(NoteCode::SleeveNone, ['widest' => $widest, 'narrowest' => $narrowest]));
+
+        return new self(...$none, neededRatio: Figure::of(self::PASSES * $widest / (self::GRIPS * $narrowest), Source::formula(Formula::SleeveRatio)), cutLength: $cutLength);
+    }
+
+    /** Where it is not known what it goes over; the length may still be. */
+    public static function unknown(bool $isLined, Note $why, Figure $cutLength): self
+    {
+        return new self(...self::none($isLined, $why), neededRatio: null, cutLength: $cutLength);
+    }
+
+    /** A cut length that cannot be told. */
+    public static function unknownLength(Note $why): Figure
+    {
+        return Figure::mm(null, Source::formula(Formula::CutLength), $why);
+    }
+
+    public static function cutLength(float $covered): Figure
+    {
+        $length = $covered / (1.0 - self::SHORTENS);
+        $nearest = round($length);
+
+        return Figure::mm(Tolerance::areEqual($length, $nearest) ? $nearest : ceil($length), Source::formula(Formula::CutLength));
+    }
+
+    /**
+     * @return array{name: Figure, expanded: Figure, recovered: Figure, ratio: Figure}
+     */
+    private static function none(bool $isLined, Note $why): array
+    {
+        $source = $isLined ? Source::table('common practice, lined tubes', Recall::CommonPractice) : Source::table('SAE AS23053/5', Recall::Memory);
+
+        return [
+            'name' => Figure::of(null, $source, note: $why),
+            'expanded' => Figure::mm(null, $source, $why),
+            'recovered' => Figure::mm(null, $source, $why),
+            'ratio' => Figure::of(null, $source, note: $why),
+        ];
+    }
+
+    /** @return array<string, string>|null the smallest that passes and grips */
+    private static function smallest(float $widest, float $narrowest, bool $isLined): ?array
+    {
+        $best = null;
+        foreach (Table::rows('heat-shrink') as $row) {
+            $fits = ($row['adhesive'] === 'yes') === $isLined
+                && !Tolerance::isBelow((float) $row['expanded_mm'], self::PASSES * $widest)
+                && !Tolerance::isAbove((float) $row['recovered_mm'], self::GRIPS * $narrowest);
+            if ($fits && ($best === null || (float) $row['expanded_mm'] < (float) $best['expanded_mm'])) {
+                $best = $row;
+            }
+        }
+
+        return $best;
+    }
+
+    /** @param array<string, string> $row whose series ends in "2:1" */
+    private static function ratio(array $row): float
+    {
+        return preg_match('~(\d+(?:\.\d+)?):1$~', $row['series'], $found) === 1
+            ? (float) $found[1]
+            : throw new \LogicException('heat-shrink: the series "' . $row['series'] . '" names no ratio');
+    }
+}

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\CommandLine\CalcCommand;
+use App\CommandLine\CardCommand;
 use App\CommandLine\CheckCommand;
 use App\CommandLine\LineCommand;
 use App\CommandLine\PlanCommand;
@@ -29,6 +30,7 @@ register_shutdown_function(static function (): void {
 
 $application = new Application('gondrik');
 $application->add(new CalcCommand());
+$application->add(new CardCommand());
 $application->add(new CheckCommand());
 $application->add(new LineCommand());
 $application->add(new PlanCommand());

@@ -62,6 +62,12 @@ final readonly class SleeveChoice
         return new self(...self::none($isLined, $why), neededRatio: null, cutLength: $cutLength);
     }
 
+    /** The same, with what is known of its length. */
+    public function withLength(Figure $cutLength): self
+    {
+        return new self($this->name, $this->expanded, $this->recovered, $this->ratio, $this->neededRatio, $cutLength);
+    }
+
     /** A cut length that cannot be told. */
     public static function unknownLength(Note $why): Figure
     {

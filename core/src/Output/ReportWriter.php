@@ -71,18 +71,25 @@ final class ReportWriter
     /** @return array<string, mixed> */
     private function line(LineCover $cover): array
     {
-        // Loops, since a closure for each of a thousand lines costs more than what it does.
-        $checks = [];
-        foreach ($cover->checks as $check) {
-            $checks[] = $this->check($check, $cover->line);
-        }
         $steps = [];
         foreach ($cover->steps as $step) {
             // The object is kept beside what was written of it, so that its id stays its own.
             $steps[] = ($this->steps[spl_object_id($step)] ??= [$step, $this->step($step)])[1];
         }
 
-        return ['id' => $cover->line->id, 'status' => $cover->status->value, 'checks' => $checks, 'steps' => $steps];
+        return ['id' => $cover->line->id, 'status' => $cover->status->value, 'checks' => $this->checks($cover), 'steps' => $steps];
+    }
+
+    /** @return list<array<string, mixed>> what is to be said of the line itself */
+    public function checks(LineCover $cover): array
+    {
+        // Loops, since a closure for each of a thousand lines costs more than what it does.
+        $checks = [];
+        foreach ($cover->checks as $check) {
+            $checks[] = $this->check($check, $cover->line);
+        }
+
+        return $checks;
     }
 
     /** @return array<string, mixed> of a splice the sentence says which of its wires it is about */

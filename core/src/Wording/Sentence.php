@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Wording;
 
 use Gondrik\Core\Bench\Note;
+use Gondrik\Core\Card\Instruction;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Reference\Table;
@@ -65,6 +66,12 @@ final readonly class Sentence
         return $this->template->fill(self::notes()[$note->code->value], $note->numbers);
     }
 
+    /** What a card tells to do. */
+    public function instruction(Instruction $instruction): string
+    {
+        return ucfirst($this->template->fill(self::instructions()[$instruction->code->value], $instruction->numbers));
+    }
+
     /** One sentence on what a code means, for the reference. */
     public static function meaning(ReasonCode $code): string
     {
@@ -85,6 +92,14 @@ final readonly class Sentence
         static $texts = null;
 
         return $texts ??= array_column(Table::rows('questions'), 'text', 'code');
+    }
+
+    /** @return array<string, string> by code */
+    private static function instructions(): array
+    {
+        static $texts = null;
+
+        return $texts ??= array_column(Table::rows('instructions'), 'text', 'code');
     }
 
     /** @return array<string, string> by code */

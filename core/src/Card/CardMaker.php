@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Card;
+
+use Gondrik\Core\Bench\ConductorFacts;
+use Gondrik\Core\Bench\Figure;
+use Gondrik\Core\Bench\FigureUnit;
+use Gondrik\Core\Bench\Formula;
+use Gondrik\Core\Bench\Pull;
+use Gondrik\Core\Bench\SleeveChoice;
+use Gondrik\Core\Bench\Source;
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Match\Operations;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Rules\PullTesting;
+use Gondrik\Core\Scope\End;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Verdict\ReasonCode;
+
+/** The steps of a card: those of the report, and what eyes and hands do between them, in the order of work. */
+final readonly class CardMaker
+{
+    private Making $making;
+
+    private Finishing $finishing;
+
+    public function __construct(private LineCover $cover, private HouseRules $rules, private ?SleeveChoice $sleeve)
+    {
+        $this->making = new Making($cover->line, $sleeve);
+        $this->finishing = new Finishing($cover->line, $rules);
+    }
+
+    /** @return list<CardStep> */
+    public function steps(): array
+    {
+        $line = $this->cover->line;
+        $steps = [...$this->instructions(), ...array_map($this->step(...), $this->cover->steps)];
+        usort($steps, static fn(CardStep $one, CardStep $other): int => $one->op->place($line) <=> $other->op->place($line));
+
+        return $steps;
+    }
+
+    /** @return list<CardStep> what takes no tool: for each wire, and cleaning up once */
+    private function instructions(): array
+    {
+        $steps = [];
+        foreach ($this->cover->line->ends as $end) {
+            $steps[] = new CardStep(CardOp::Identify, $end, null, $this->measures($end), $this->making->identify($end));
+            $steps[] = new CardStep(CardOp::Prepare, $end, null, new Settings(), $this->making->prepare($end));
+            $steps[] = new CardStep(CardOp::Look, $end, null, new Settings(), $this->finishing->look());
+            if ($this->rules->pullTest !== PullTesting::No) {
+                $pull = $this->pull($end);
+                $steps[] = new CardStep(CardOp::Tug, $end, null, new Settings(force: $pull->force), $this->finishing->tug($pull));
+            }
+        }
+
+        return [...$steps, new CardStep(CardOp::CleanUp, null, null, new Settings(), $this->finishing->cleanUp())];
+    }
+
+    private function step(StepCover $cover): CardStep
+    {
+        $operation = $cover->step->operation;
+        $end = $cover->step->end;
+        $says = match (true) {
+            $operation === Operation::Torque => $this->finishing->torque(),
+            $operation === Operation::ShearScrew => $this->finishing->shear(),
+            $end === null => [],
+            default => match ($operation) {
+                Operation::Cut => $this->making->cut($cover),
+                Operation::StripSheath => $this->making->sheath($cover, $end),
+                Operation::Strip => $this->making->strip($cover, $end),
+                Operation::Crimp => $this->making->crimp($cover),
+                Operation::Solder => $this->making->solder(),
+                Operation::Sleeve => $this->finishing->sleeve($cover),
+                Operation::PullTest => $this->finishing->pullTest($this->pull($end)),
+                Operation::Extract => $this->finishing->housing(),
+            },
+        };
+        $isHole = $cover->chosen === null;
+
+        return new CardStep(
+            CardOp::of($operation),
+            $end,
+            $cover,
+            $this->settings($cover),
+            $isHole ? [new Instruction(InstructionCode::Hole), ...$says] : $says,
+            $isHole ? (new Operations($this->rules))->of($operation)->wanted([$cover->work]) : null,
+        );
+    }
+
+    private function settings(StepCover $cover): Settings
+    {
+        $line = $this->cover->line;
+        $end = $cover->step->end;
+
+        return match ($cover->step->operation) {
+            Operation::StripSheath => new Settings(
+                sheathLength: self::mm($end?->wire->sheath?->strip, 'the wire in the workbook'),
+                pulls: $this->pulls($cover),
+            ),
+            Operation::Strip => new Settings(
+                stripLength: self::mm($line->terminal?->strip?->aim(), 'the terminal in the workbook'),
+                byMeasure: Making::hasReason($cover, ReasonCode::LengthByMeasure),
+            ),
+            Operation::Solder => new Settings(temperature: $line->temperature === null ? null : Figure::of($line->temperature, Source::stated('the line in the workbook'), FigureUnit::Celsius)),
+            Operation::Sleeve => new Settings(cutLength: $this->sleeve?->cutLength),
+            Operation::PullTest => new Settings(force: $end === null ? null : $this->pull($end)->force),
+            Operation::Torque => new Settings(torque: $line->torque === null ? null : Figure::of($line->torque, Source::stated('the line in the workbook'), FigureUnit::NewtonMetre)),
+            default => new Settings(),
+        };
+    }
+
+    private function measures(End $end): Settings
+    {
+        return new Settings(
+            conductor: ConductorFacts::of($end->wire->size, $end->wire->construction, $end->wire->strands)->diameter,
+            insulationOd: self::mm($end->wire->insulationOd, 'the wire in the workbook'),
+        );
+    }
+
+    /** For the section that counts, warm or cold; null where the tool states none. */
+    private function pulls(StepCover $cover): ?Figure
+    {
+        $pulls = Making::sectionOf($cover)['pulls'] ?? null;
+
+        return $pulls === null ? null : Figure::of((int) $pulls, Source::formula(Formula::Pulls));
+    }
+
+    private function pull(End $end): Pull
+    {
+        $terminal = $this->cover->line->terminal;
+        assert($terminal !== null);
+
+        return Pull::of($end->wire->size, $terminal->class, $this->rules->pullStandard);
+    }
+
+    private static function mm(?float $length, string $by): ?Figure
+    {
+        return $length === null ? null : Figure::mm($length, Source::stated($by));
+    }
+}

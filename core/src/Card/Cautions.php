@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Card;
+
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\Control;
+use Gondrik\Core\Tool\Crimp;
+use Gondrik\Core\Tool\Heat;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\SheathMethod;
+use Gondrik\Core\Tool\ShrinkSleeve;
+use Gondrik\Core\Tool\Strip;
+use Gondrik\Core\Tool\StripMethod;
+use Gondrik\Core\Tool\StripSheath;
+use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Wire\Conductor;
+use Gondrik\Core\Wire\Material;
+
+/** The cautions that fit a work, and no other; data/cautions.csv has the sentences. They defer to local codes and licensed practice. */
+final readonly class Cautions
+{
+    /** °C: from here down PVC is worth a word. */
+    private const COLD = 5.0;
+
+    /** @return list<string> codes, in the order of the table */
+    public static function of(LineCover $cover, Kit $kit): array
+    {
+        $triggers = [...self::work($cover->line, $kit), ...self::tools($cover)];
+        $codes = [];
+        foreach (Table::rows('cautions') as $row) {
+            if (in_array(Trigger::from($row['trigger']), $triggers, true)) {
+                $codes[] = $row['code'];
+            }
+        }
+
+        return $codes;
+    }
+
+    /** @return list<Trigger> */
+    private static function work(Line $line, Kit $kit): array
+    {
+        $triggers = $line->ends === [] ? [] : [Trigger::Wire];
+        if ($line->terminal?->class === TerminalClass::Lug) {
+            $triggers[] = Trigger::Lug;
+        }
+        if ($kit->travels && $line->surroundings->noMains) {
+            $triggers[] = Trigger::Away;
+        }
+        foreach ($line->ends as $end) {
+            $isPvc = $end->wire->insulation === Material::Pvc || $end->wire->sheath?->material === Material::Pvc;
+            if ($isPvc && $line->surroundings->ambient <= self::COLD) {
+                $triggers[] = Trigger::ColdPvc;
+            }
+            if ($end->wire->conductor === Conductor::CladAluminium || $end->wire->listed === false) {
+                $triggers[] = Trigger::Imitation;
+            }
+        }
+
+        return $triggers;
+    }
+
+    /** @return list<Trigger> by what is done, and with what it is done here */
+    private static function tools(LineCover $cover): array
+    {
+        $triggers = [];
+        foreach ($cover->steps as $step) {
+            $triggers = [...$triggers, ...match ($step->step->operation) {
+                Operation::Cut, Operation::ShearScrew => [Trigger::Offcuts],
+                Operation::Sleeve => [Trigger::Heat, Trigger::Fumes],
+                Operation::Solder => [Trigger::Heat, Trigger::Solder, Trigger::Fumes],
+                Operation::PullTest => [Trigger::Puller],
+                default => [],
+            }];
+            $capability = $step->chosen?->capability;
+            $isBlade = ($capability instanceof Strip && in_array($capability->method, [StripMethod::Knife, StripMethod::Score], true))
+                || ($capability instanceof StripSheath && $capability->method === SheathMethod::Score);
+            $triggers = [
+                ...$triggers,
+                ...$isBlade ? [Trigger::Blade] : [],
+                ...$capability instanceof ShrinkSleeve && $capability->heat !== Heat::Gun ? [Trigger::Flame] : [],
+                ...$capability instanceof Crimp ? self::stroke($capability->control, $step->chosen->tool->kind) : [],
+            ];
+        }
+
+        return $triggers;
+    }
+
+    /** @return list<Trigger> */
+    private static function stroke(Control $control, ToolKind $kind): array
+    {
+        return match (true) {
+            $control === Control::Hydraulic, $kind === ToolKind::Press, $kind === ToolKind::Die => [Trigger::Press],
+            $control === Control::Impact => [Trigger::Impact],
+            $control === Control::FullCycle => [Trigger::Ratchet],
+            default => [],
+        };
+    }
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Output;
+
+use Gondrik\Core\Bench\Figure;
+use Gondrik\Core\Card\CardStep;
+use Gondrik\Core\Card\Settings;
+use Gondrik\Core\Card\SetUpCard;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Wording\Units;
+
+/** A set-up card as plain data, for the API and the command line alike. */
+final readonly class CardWriter
+{
+    private Sentence $sentence;
+
+    private FigureWriter $figures;
+
+    private ReportWriter $reports;
+
+    public function __construct(Units $units = new Units())
+    {
+        $this->sentence = new Sentence($units);
+        $this->figures = new FigureWriter($units);
+        $this->reports = new ReportWriter($units);
+    }
+
+    /** @return array<string, mixed> */
+    public function card(SetUpCard $card): array
+    {
+        return [
+            'kit' => $card->report->kit->id,
+            'scope' => $card->report->scope->id,
+            'line' => $card->cover->line->id,
+            'status' => $card->cover->status->value,
+            'checks' => $this->reports->checks($card->cover),
+            'steps' => array_map($this->step(...), $card->steps),
+            'pull' => $card->pull === null ? null : $this->figures->answer($card->pull),
+            'sleeve' => $card->sleeve === null ? null : $this->figures->answer($card->sleeve),
+            'look' => ['good' => $card->look->good, 'bad' => $card->look->bad],
+            'cautions' => $card->cautions,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function step(CardStep $step): array
+    {
+        $said = array_map($this->sentence->instruction(...), $step->says);
+        if ($step->wanted !== null) {
+            array_splice($said, 1, 0, [$this->sentence->wanted($step->wanted)]);
+        }
+
+        return [
+            'op' => $step->op->value,
+            'wire' => $step->end?->wire->id,
+            'status' => $step->status()?->value,
+            'tool' => $step->cover?->chosen?->tool->id,
+            'position' => $step->cover?->chosen?->position(),
+            'settings' => (object) $this->settings($step->settings),
+            'text' => implode(' ', [...$said, ...array_map($this->sentence->of(...), $step->remarks())]),
+        ];
+    }
+
+    /** @return array<string, mixed> those that the step sets */
+    private function settings(Settings $settings): array
+    {
+        $written = [];
+        foreach (get_object_vars($settings) as $name => $setting) {
+            if ($setting instanceof Figure) {
+                $written[$name] = $this->figures->figure($setting);
+            } elseif ($setting === true) {
+                $written[$name] = true;
+            }
+        }
+
+        return $written;
+    }
+}

@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * Set-up cards: every class and operation against rows that a practitioner can read, and cards of made-up shops against Cover.
+ */
+
+use Gondrik\Core\Card\SetUpCard;
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Output\CardWriter;
+use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+/** @return array<string, mixed> */
+function cardOf(string $kit, string $scope, string $line): array
+{
+    $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
+    $of = $workbook->scope($scope);
+    $report = Coverage::of($workbook->kit($kit), $of, $workbook->rulesFor($of));
+    foreach ($report->lines as $cover) {
+        if ($cover->line->id === $line) {
+            return (new CardWriter())->card(SetUpCard::of($report, $cover));
+        }
+    }
+    throw new LogicException('no line ' . $line);
+}
+
+/** A figure as the table of cases writes it: to three digits, "-" for none. */
+function figured(array $figure): string
+{
+    $value = $figure['value'];
+
+    return match (true) {
+        $value === null => '-',
+        is_bool($value) => $value ? 'yes' : 'no',
+        is_float($value) => (string) round($value, 2),
+        default => (string) $value,
+    };
+}
+
+/** @return array<string, string> a card as the table of cases writes it */
+function asCase(array $card): array
+{
+    $settings = [];
+    foreach ($card['steps'] as $step) {
+        foreach ((array) $step['settings'] as $name => $figure) {
+            if ($name !== 'conductor' && $name !== 'insulationOd') {
+                $settings[] = $step['op'] . '.' . $name . ($figure === true ? '' : '=' . figured($figure));
+            }
+        }
+    }
+    $mark = static fn(array $step): string => $step['op'] . match ($step['status']) {
+        'makeshift' => '~',
+        'hole' => '!',
+        default => '',
+    };
+    $sleeve = $card['sleeve'];
+
+    return [
+        'status' => $card['status'],
+        'steps' => implode(' ', array_map($mark, $card['steps'])),
+        'settings' => implode(' ', $settings),
+        'pull' => $card['pull'] === null ? '' : figured($card['pull']['force']) . ' N ' . $card['pull']['standard']['value'] . ' ' . ($card['pull']['row']['value'] ?? '-'),
+        'sleeve' => $sleeve === null ? '' : ($sleeve['name']['value'] ?? 'none, ' . (isset($sleeve['neededRatio']) ? figured($sleeve['neededRatio']) : '-')) . ', ' . figured($sleeve['cutLength']),
+        'cautions' => implode(' ', $card['cautions']),
+    ];
+}
+
+it('makes the card of', function (array $case): void {
+    $card = cardOf($case['kit'], $case['scope'], $case['line']);
+    expect(asCase($card))->toBe(array_intersect_key($case, asCase($card)));
+})->with(CaseTable::of('cards', 'line', 'scope', 'kit'));
+
+it('tells every code in a sentence, and none twice', function (string $table): void {
+    $codes = array_column(Table::rows($table), 'text', 'code');
+    expect($codes)->toHaveCount(count(Table::rows($table)));
+    foreach ($codes as $code => $text) {
+        expect(trim($text))->not->toBe('', $code);
+    }
+})->with(['instructions', 'notes', 'look', 'cautions']);
+
+it('has a sentence for every code, and no sentence without one', function (string $enum, string $table, string $column): void {
+    expect(array_column(Table::rows($table), $column))->toEqualCanonicalizing(array_column($enum::cases(), 'value'));
+})->with([
+    [Gondrik\Core\Card\InstructionCode::class, 'instructions', 'code'],
+    [Gondrik\Core\Bench\NoteCode::class, 'notes', 'code'],
+    [Gondrik\Core\Bench\Formula::class, 'formulas', 'code'],
+    [Gondrik\Core\Card\Trigger::class, 'cautions', 'trigger'],
+]);
+
+it('has a look list for every class that is held by something', function (Gondrik\Core\Terminal\TerminalClass $class): void {
+    $list = Gondrik\Core\Card\LookList::of($class);
+    expect($list->good)->not->toBe([])->and($list->bad)->not->toBe([]);
+})->with(Gondrik\Core\Terminal\TerminalClass::cases());
+
+it('says of each line what Cover says of it, and nothing of its own', function (int $seed): void {
+    $workbook = (new WorkbookCodec())->readStored(GeneratedWorkbook::of($seed, 14, 30));
+    foreach ($workbook->scopes as $scope) {
+        $report = Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope));
+        agrees($report);
+    }
+})->with(range(1, 12));
+
+function agrees(Report $report): void
+{
+    $told = (new ReportWriter())->report($report);
+    foreach ($report->lines as $number => $cover) {
+        $card = SetUpCard::of($report, $cover);
+        $written = (new CardWriter())->card($card);
+        $line = $told['lines'][$number];
+        $tooled = array_values(array_filter($written['steps'], static fn(array $step): bool => $step['status'] !== null));
+        $key = static fn(array $step): array => array_intersect_key($step, ['op' => 1, 'wire' => 1, 'status' => 1, 'tool' => 1, 'position' => 1]);
+        expect($written['status'])->toBe($line['status'])
+            ->and($written['checks'])->toBe($line['checks'])
+            ->and(array_map($key, $tooled))->toEqualCanonicalizing(array_map($key, $line['steps']))
+            ->and($card->isComplete())->toBe(in_array($cover->status, [Status::Covered, Status::Makeshift], true));
+        if ($cover->status === Status::Faulty) {
+            expect($written['steps'])->toBe([]);
+            continue;
+        }
+        foreach ($written['steps'] as $step) {
+            // A hole says so in its place, a makeshift step says why.
+            expect(str_contains($step['text'], 'No tool of this kit does it.'))->toBe($step['status'] === 'hole')
+                ->and($step['text'])->not->toContain('{');
+        }
+        expect($written['steps'][count($written['steps']) - 1]['op'])->toBe('clean-up');
+    }
+}

@@ -33,15 +33,16 @@ const ROOMS = [
     'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
+    'Card' => ['Reference', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench', 'Match', 'Coverage'],
     'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
     'Planning' => ['Value', 'Verdict', 'Tool', 'Rules', 'Scope', 'Terminal', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
-    'Wording' => ['Reference', 'Verdict', 'Entry', 'Bench', 'Match'],
+    'Wording' => ['Reference', 'Verdict', 'Entry', 'Bench', 'Match', 'Card'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Bench', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -125,7 +125,7 @@ it('names a source and how sure it is beside every reference row', function (str
     foreach (Table::rows($table) as $row) {
         expect($row['source'])->not->toBe('')->and($row['recall'])->toBeIn(['formula', 'memory', 'common-practice']);
     }
-})->with(['trade-sizes', 'conductor', 'insulated-od', 'pull-force', 'stud-holes', 'colour-bands', 'crimp-profiles']);
+})->with(['trade-sizes', 'conductor', 'insulated-od', 'pull-force', 'ferrules', 'heat-shrink', 'colour-bands', 'contact-sizes', 'wire-colour-code', 'stud-holes', 'strand-damage', 'control-chart', 'crimp-profiles', 'look', 'cautions']);
 
 it('takes the standard that a class of terminal follows', function (Gondrik\Core\Terminal\TerminalClass $class, string $size, PullStandard $standard): void {
     expect(PullForce::standardFor(PullStandard::ByClass, $class, Size::parse($size)))->toBe($standard);

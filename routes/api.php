@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedPlanController;
+use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\HealthController;
@@ -33,6 +34,10 @@ Route::get('health', [HealthController::class, 'show'])->withoutMiddleware(Ensur
 Route::get('openapi.json', [ReferenceController::class, 'openApi']);
 Route::get('workbook.schema.json', [ReferenceController::class, 'workbookSchema']);
 Route::get('reasons', [ReferenceController::class, 'reasons']);
+Route::get('reference', [ReferenceController::class, 'tables']);
+Route::get('reference/{table}.csv', [ReferenceController::class, 'tableAsCsv'])->where('table', '[a-z-]+');
+Route::get('reference/{table}', [ReferenceController::class, 'table'])->where('table', '[a-z-]+');
+Route::get('calculations/{what}', [ReferenceController::class, 'calculate'])->where('what', '[a-z-]+');
 
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
@@ -50,6 +55,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
+        Route::get('card', [CardController::class, 'show']);
+        Route::get('cards.pdf', [CardController::class, 'print']);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
         Route::get('aliases', [WordController::class, 'aliases']);
         foreach ([WorkbookList::Wires, WorkbookList::Terminals] as $list) {

@@ -20,3 +20,12 @@ function personOf(Shop $shop, Role $role): User
 {
     return $shop->users()->where('role', $role)->firstOrFail();
 }
+
+/** What a PDF says, by Debian's poppler. */
+function pdfText(string $pdf): string
+{
+    $process = new Symfony\Component\Process\Process(['pdftotext', '-layout', '-', '-'], input: $pdf);
+    $process->mustRun();
+
+    return $process->getOutput();
+}

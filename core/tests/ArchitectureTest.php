@@ -42,7 +42,7 @@ const ROOMS = [
     'Sheet' => ['Value', 'Reference', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -133,15 +133,6 @@ it('writes the same list on paper', function (): void {
     expect($text)->toContain('Apprentice box')->toContain('All together');
 });
 
-/** What a PDF says, by Debian's poppler. */
-function pdfText(string $pdf): string
-{
-    $process = new Process(['pdftotext', '-layout', '-', '-'], input: $pdf);
-    $process->mustRun();
-
-    return $process->getOutput();
-}
-
 it('takes nothing that does not meet the terms', function (string $terms, \Closure $meets): void {
     $this->actingAs($this->lead($this->demo()));
     $planned = $this->getJson('/api/v1/plan?scopes=cabin-lighting,door-harness&without=gas-torch&' . $terms)->assertOk()->json();

@@ -128,6 +128,108 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/card": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The set-up card of one line with one kit */
+        get: operations["showCard"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/cards.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Set-up cards, four to a sheet */
+        get: operations["printCards"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reference": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The tables that can be looked up */
+        get: operations["listReferenceTables"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reference/{table}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One table */
+        get: operations["showReferenceTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/reference/{table}.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One table as CSV */
+        get: operations["exportReferenceTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calculations/{what}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Reckons what one looks up at the bench; asked by the names of the command line */
+        get: operations["calculate"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/workbook": {
         parameters: {
             query?: never;
@@ -2066,6 +2168,79 @@ export interface components {
             partsCost: number | null;
             isMakeshift: boolean;
         };
+        Figure: {
+            value: string | number | boolean | null;
+            /** @enum {string|null} */
+            unit: "mm" | "mm2" | "N" | "lbf" | "N·m" | "°C" | null;
+            source: string;
+            /** @enum {string} */
+            recall: "formula" | "memory" | "common-practice" | "measured" | "stated";
+            note: string | null;
+        };
+        CardSettings: {
+            conductor?: components["schemas"]["Figure"];
+            insulationOd?: components["schemas"]["Figure"];
+            sheathLength?: components["schemas"]["Figure"];
+            pulls?: components["schemas"]["Figure"];
+            stripLength?: components["schemas"]["Figure"];
+            temperature?: components["schemas"]["Figure"];
+            cutLength?: components["schemas"]["Figure"];
+            force?: components["schemas"]["Figure"];
+            torque?: components["schemas"]["Figure"];
+            byMeasure?: boolean;
+        };
+        CardStep: {
+            op: string;
+            wire: string | null;
+            /** @enum {string|null} */
+            status: "covered" | "makeshift" | "hole" | null;
+            tool: string | null;
+            position: string | null;
+            settings: components["schemas"]["CardSettings"];
+            text: string;
+            name: string;
+        };
+        Answer: {
+            [key: string]: components["schemas"]["Figure"] | components["schemas"]["Figure"][];
+        };
+        Card: {
+            kit: string;
+            scope: string;
+            line: string;
+            /** @enum {string} */
+            status: "covered" | "makeshift" | "hole" | "faulty";
+            checks: components["schemas"]["Reason"][];
+            steps: components["schemas"]["CardStep"][];
+            pull: components["schemas"]["Answer"] | null;
+            sleeve: components["schemas"]["Answer"] | null;
+            look: {
+                good: string[];
+                bad: string[];
+            };
+            cautions: string[];
+            quantity: number;
+            note: string | null;
+            terminal: string | null;
+            wires: {
+                [key: string]: string;
+            };
+            tools: {
+                [key: string]: string;
+            };
+            lookTexts: {
+                [key: string]: string;
+            };
+            cautionTexts: {
+                [key: string]: string;
+            };
+        };
+        CardPage: {
+            card: components["schemas"]["Card"];
+            at: number;
+            of: number;
+            previous: string | null;
+            next: string | null;
+        };
         id: string;
         name: string;
         count: number;
@@ -2920,6 +3095,267 @@ export interface operations {
                 };
             };
             /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showCard: {
+        parameters: {
+            query: {
+                /** @description Id of the kit */
+                kit: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Id of the line; the first where none is named */
+                line?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The card, and its neighbours */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["CardPage"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    printCards: {
+        parameters: {
+            query: {
+                /** @description Id of the kit */
+                kit: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Ids of lines, with a comma between; all where none are named */
+                lines?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cards as a PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    listReferenceTables: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Tables */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            name: string;
+                            title: string;
+                            about: string;
+                            rows: number;
+                        }[];
+                    };
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showReferenceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its columns and rows */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        columns: string[];
+                        rows: string[][];
+                    };
+                };
+            };
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    exportReferenceTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                table: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The table */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    calculate: {
+        parameters: {
+            query?: {
+                /** @description As the command line asks it */
+                size?: string;
+                /** @description As the command line asks it */
+                construction?: string;
+                /** @description As the command line asks it */
+                strands?: string;
+                /** @description As the command line asks it */
+                class?: string;
+                /** @description As the command line asks it */
+                standard?: string;
+                /** @description As the command line asks it */
+                widest?: string;
+                /** @description As the command line asks it */
+                narrowest?: string;
+                /** @description As the command line asks it */
+                covered?: string;
+                /** @description As the command line asks it */
+                lined?: string;
+                /** @description As the command line asks it */
+                solid?: string;
+                /** @description As the command line asks it */
+                "insulation-od"?: string;
+                /** @description As the command line asks it */
+                length?: string;
+                /** @description As the command line asks it */
+                count?: string;
+                /** @description As the command line asks it */
+                terminal?: string;
+                /** @description As the command line asks it */
+                sheath?: string;
+                /** @description As the command line asks it */
+                section?: string;
+                /** @description As the command line asks it */
+                "strand-diameter"?: string;
+                /** @description As the command line asks it */
+                conductor?: string;
+                /** @description As the command line asks it */
+                bend?: string;
+                /** @description As the command line asks it */
+                code?: string;
+                /** @description As the command line asks it */
+                hole?: string;
+                /** @description As the command line asks it */
+                label?: string;
+            };
+            header?: never;
+            path: {
+                what: "size" | "diameter" | "pull" | "sleeve" | "strands" | "exposed" | "fill" | "pulls" | "identify" | "code" | "notch";
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Its figures */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        answer: components["schemas"]["Answer"];
+                    };
+                };
+            };
+            404: components["responses"]["NoSuchThing"];
+            /** @description Names what is missing or wrong */
             422: {
                 headers: {
                     [name: string]: unknown;

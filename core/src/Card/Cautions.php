@@ -18,7 +18,6 @@ use Gondrik\Core\Tool\ShrinkSleeve;
 use Gondrik\Core\Tool\Strip;
 use Gondrik\Core\Tool\StripMethod;
 use Gondrik\Core\Tool\StripSheath;
-use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Wire\Conductor;
 use Gondrik\Core\Wire\Material;
 
@@ -84,7 +83,7 @@ final readonly class Cautions
                 ...$triggers,
                 ...$isBlade ? [Trigger::Blade] : [],
                 ...$capability instanceof ShrinkSleeve && $capability->heat !== Heat::Gun ? [Trigger::Flame] : [],
-                ...$capability instanceof Crimp ? self::stroke($capability->control, $step->chosen->tool->kind) : [],
+                ...$capability instanceof Crimp ? self::stroke($capability->control) : [],
             ];
         }
 
@@ -92,10 +91,10 @@ final readonly class Cautions
     }
 
     /** @return list<Trigger> */
-    private static function stroke(Control $control, ToolKind $kind): array
+    private static function stroke(Control $control): array
     {
         return match (true) {
-            $control === Control::Hydraulic, $kind === ToolKind::Press, $kind === ToolKind::Die => [Trigger::Press],
+            $control === Control::Hydraulic => [Trigger::Press],
             $control === Control::Impact => [Trigger::Impact],
             $control === Control::FullCycle => [Trigger::Ratchet],
             default => [],

@@ -8,8 +8,11 @@ use Gondrik\Core\Bench\Figure;
 use Gondrik\Core\Card\CardStep;
 use Gondrik\Core\Card\Settings;
 use Gondrik\Core\Card\SetUpCard;
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Scope\End;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
+use Gondrik\Core\Wording\Words;
 
 /** A set-up card as plain data, for the API and the command line alike. */
 final readonly class CardWriter
@@ -42,6 +45,48 @@ final readonly class CardWriter
             'look' => ['good' => $card->look->good, 'bad' => $card->look->bad],
             'cautions' => $card->cautions,
         ];
+    }
+
+    /**
+     * For the page and the printer: with the names of what it speaks of, and the sentences of its lists.
+     *
+     * @return array<string, mixed>
+     */
+    public function explained(SetUpCard $card): array
+    {
+        $line = $card->cover->line;
+        $tools = [];
+        foreach ($card->cover->steps as $step) {
+            if ($step->chosen !== null) {
+                $tools[$step->chosen->tool->id] = $step->chosen->tool->name;
+            }
+        }
+
+        $written = $this->card($card);
+        foreach ($written['steps'] as $at => $step) {
+            $written['steps'][$at]['name'] = Words::for('card-op', $step['op']);
+        }
+
+        return [
+            ...$written,
+            'quantity' => $line->quantity,
+            'note' => $line->note,
+            'terminal' => $line->terminal?->name,
+            'wires' => (object) array_column(array_map(static fn(End $end): array => ['id' => $end->wire->id, 'name' => $end->wire->name], $line->ends), 'name', 'id'),
+            'tools' => (object) $tools,
+            'lookTexts' => self::texts('look', [...$card->look->good, ...$card->look->bad]),
+            'cautionTexts' => self::texts('cautions', $card->cautions),
+        ];
+    }
+
+    /**
+     * @param list<string> $codes
+     *
+     * @return object sentences by code
+     */
+    private static function texts(string $table, array $codes): object
+    {
+        return (object) array_intersect_key(array_column(Table::rows($table), 'text', 'code'), array_flip($codes));
     }
 
     /** @return array<string, mixed> */

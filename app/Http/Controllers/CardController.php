@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\CardRequest;
+use App\Print\CardSheet;
+use App\Print\Paper;
+use App\Workbook\ShopWorkbook;
+use Gondrik\Core\Card\SetUpCard;
+use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Output\CardWriter;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+
+/** Set-up cards: one at a time on the screen, four to a sheet on paper. */
+final class CardController extends Controller
+{
+    public function __construct(private readonly ShopWorkbook $workbooks) {}
+
+    public function show(CardRequest $request): JsonResponse
+    {
+        $report = $this->report($request);
+        $at = null;
+        foreach ($report->lines as $number => $cover) {
+            $at ??= $request->line() === null || $cover->line->id === $request->line() ? $number : null;
+        }
+        if ($at === null) {
+            throw new NotFoundHttpException();
+        }
+
+        return $this->json([
+            'card' => (new CardWriter($request->units()))->explained(SetUpCard::of($report, $report->lines[$at])),
+            'at' => $at + 1,
+            'of' => count($report->lines),
+            'previous' => ($report->lines[$at - 1] ?? null)?->line->id,
+            'next' => ($report->lines[$at + 1] ?? null)?->line->id,
+        ]);
+    }
+
+    public function print(CardRequest $request, Paper $paper): Response
+    {
+        $report = $this->report($request);
+        $lines = $request->ids('lines');
+        $writer = new CardWriter($request->units());
+        $cards = array_map(
+            static fn(LineCover $cover): array => $writer->explained(SetUpCard::of($report, $cover)),
+            array_values(array_filter($report->lines, static fn(LineCover $cover): bool => $lines === [] || in_array($cover->line->id, $lines, true))),
+        );
+
+        return self::pdf('cards-' . $report->scope->id, $paper->pdf('paper.cards', [
+            'title' => 'Set-up cards',
+            'kit' => $report->kit->name,
+            'scope' => $report->scope->name,
+            'sheets' => CardSheet::sheets($cards),
+        ]));
+    }
+
+    private function report(CardRequest $request): Report
+    {
+        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope());
+        $scope = $workbook->scopes[0];
+
+        return Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope));
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Asks for set-up cards of a scope with one kit: of one line, or of several to be printed. */
+final class CardRequest extends FormRequest
+{
+    use AsksInUnits;
+    use ListsThings;
+    use NamesThings;
+
+    /** A hundred sheets. */
+    private const MOST = 400;
+
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return [
+            'kit' => ['required', 'string', self::ID],
+            'scope' => ['required', 'string', self::ID],
+            'line' => ['string', self::ID],
+            'lines' => ['string', self::IDS, self::atMost(self::MOST)],
+            ...self::unitRules(),
+        ];
+    }
+
+    public function kit(): string
+    {
+        return $this->string('kit')->value();
+    }
+
+    public function scope(): string
+    {
+        return $this->string('scope')->value();
+    }
+
+    /** Null for the first of the scope. */
+    public function line(): ?string
+    {
+        return $this->has('line') ? $this->string('line')->value() : null;
+    }
+}

@@ -1,0 +1,107 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Symfony\Component\Process\Process;
+use Tests\Support\OpenApi;
+
+/** @return array<string, mixed> */
+function benchByCommand(string ...$arguments): array
+{
+    $process = new Process([base_path('bin/gondrik'), ...$arguments, '--format', 'json']);
+    $process->run();
+
+    return json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+}
+
+it('shows the card of every line of a scope as the command line writes it', function (string $kit, string $scope): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    for ($line = null, $seen = 0; $seen === 0 || $line !== null; $seen++) {
+        $response = $this->getJson("/api/v1/card?kit={$kit}&scope={$scope}" . ($line === null ? '' : "&line={$line}"))->assertOk();
+        if ($seen % 4 === 0) {
+            $id = $response->json('card.line');
+            $told = benchByCommand('card', App\Demo\DemoShop::workbookPath(), '--kit', $kit, '--scope', $scope, '--line', $id);
+            $card = $response->json('card');
+            foreach ($card['steps'] as $at => $step) {
+                unset($card['steps'][$at]['name']);
+            }
+            expect(OpenApi::mismatch($response, 'get', '/card'))->toBe('')
+                ->and(array_intersect_key($card, $told))->toEqual($told);
+        }
+        expect($response->json('at'))->toBe($seen + 1);
+        $line = $response->json('next');
+    }
+    expect($seen)->toBe($response->json('of'));
+})->with([['pylon-backpack', 'tower-7'], ['panel-bench', 'station-panel'], ['cabin-bench', 'door-harness']]);
+
+it('knows no card of a line that is not there', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->getJson('/api/v1/card?kit=panel-bench&scope=boards&line=nothing')->assertNotFound();
+    $this->getJson('/api/v1/card?kit=panel-bench&scope=nowhere')->assertNotFound();
+    $this->getJson('/api/v1/card?scope=boards')->assertStatus(422)->assertJsonPath('problems.0.path', 'kit');
+});
+
+it('prints four cards to a sheet, and all of each', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $pages = explode("\f", rtrim(pdfText((string) $this->get('/api/v1/cards.pdf?kit=panel-bench&scope=station-panel')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent()), "\f"));
+    expect($pages)->toHaveCount(3);
+    foreach ($pages as $page) {
+        expect(substr_count($page, 'Clean up'))->toBe(4);
+    }
+    $two = pdfText((string) $this->get('/api/v1/cards.pdf?kit=pylon-backpack&scope=tower-7&lines=heat-15,winch-35')->getContent());
+    expect(substr_count($two, 'Clean up'))->toBe(2)->and($two)->toContain('winch-35')->toContain('NOT COMPLETE');
+});
+
+it('gives a card with much to say a row of its own, and lets none run over its place', function (string $kit, string $scope): void {
+    $this->actingAs($this->lead($this->demo()));
+    $of = $this->getJson("/api/v1/card?kit={$kit}&scope={$scope}")->json('of');
+    $pages = explode("\f", rtrim(pdfText((string) $this->get("/api/v1/cards.pdf?kit={$kit}&scope={$scope}")->getContent()), "\f"));
+    // A card that ran over would begin a page without a head.
+    foreach ($pages as $page) {
+        expect($page)->toContain('Identify')->toContain('Clean up');
+    }
+    expect(array_sum(array_map(static fn(string $page): int => substr_count($page, 'Clean up'), $pages)))->toBe($of)
+        ->and(count($pages))->toBeLessThanOrEqual((int) ceil($of / 2));
+})->with([['cabin-bench', 'cabin-lighting'], ['pylon-backpack', 'masts'], ['apprentice-box', 'door-harness'], ['pylon-backpack', 'tower-7']]);
+
+it('reckons as the command line does', function (string $what, array $asked): void {
+    $response = $this->getJson('/api/v1/calculations/' . $what . '?' . http_build_query($asked))->assertOk();
+    $options = [];
+    foreach ($asked as $name => $value) {
+        $options = [...$options, '--' . $name, ...$value === '' ? [] : [$value]];
+    }
+    expect(OpenApi::mismatch($response, 'get', '/calculations/{what}'))->toBe('')
+        ->and($response->json('answer'))->toEqual(benchByCommand('calc', $what, ...$options));
+})->with([
+    ['size', ['size' => '24 AWG']],
+    ['pull', ['size' => '1.5 mm2', 'class' => 'insulated']],
+    ['sleeve', ['widest' => '5', 'narrowest' => '2,5', 'covered' => '18', 'lined' => '']],
+    ['code', ['code' => 'M22759/32-20-96']],
+    ['notch', ['size' => '14 AWG', 'construction' => 'solid', 'insulation-od' => '2.8', 'hole' => '1.8']],
+]);
+
+it('refuses a calculation by the name of what is wrong', function (string $path, int $status, ?string $at): void {
+    $this->getJson('/api/v1/calculations/' . $path)->assertStatus($status)->assertJsonPath('problems.0.path', $at);
+})->with([
+    ['size', 422, 'size'],
+    ['size?size=12', 422, 'size'],
+    ['pull?size=12+AWG&class=woolly', 422, 'class'],
+    ['size?size=12+AWG&hole=3', 422, 'hole'],
+    ['nonsense', 404, null],
+]);
+
+it('shows every table that can be looked up, as JSON and as CSV', function (): void {
+    $tables = $this->getJson('/api/v1/reference')->assertOk();
+    expect(OpenApi::mismatch($tables, 'get', '/reference'))->toBe('');
+    foreach ($tables->json('data') as $table) {
+        $shown = $this->getJson('/api/v1/reference/' . $table['name'])->assertOk();
+        expect(OpenApi::mismatch($shown, 'get', '/reference/{table}'))->toBe('')
+            ->and($shown->json('rows'))->toHaveCount($table['rows'])
+            ->and($table['rows'])->toBeGreaterThan(0);
+        $csv = $this->get('/api/v1/reference/' . $table['name'] . '.csv')->assertOk()->streamedContent();
+        expect(explode("\r\n", $csv)[0])->toBe(implode(',', $shown->json('columns')));
+    }
+    expect(array_column($tables->json('data'), 'rows', 'name')['glossary'])->toBeGreaterThanOrEqual(120);
+    $this->getJson('/api/v1/reference/catalogue')->assertNotFound();
+});

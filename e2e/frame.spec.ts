@@ -18,7 +18,16 @@ const over = (page: Page) =>
 for (const [width, height] of widths) {
   test(`eight places have room at ${width}, and nothing runs off the page`, async ({ page }) => {
     await page.setViewportSize({ width, height });
-    for (const address of [tower, panel, `${tower}&line=winch-50`, '/work', '/crib', '/shop']) {
+    for (const address of [
+      tower,
+      panel,
+      `${tower}&line=winch-50`,
+      '/work',
+      '/bench',
+      '/crib',
+      '/tables',
+      '/shop',
+    ]) {
       await page.goto(address);
       await page.waitForLoadState('networkidle');
       expect(await over(page), address).toBeLessThanOrEqual(0);

@@ -1,5 +1,5 @@
 import { test } from '@playwright/test';
-import { panel, tower } from './people';
+import { tower } from './people';
 
 const folder = 'docs/screenshots';
 const tablet = { width: 820, height: 1180 };
@@ -22,8 +22,6 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(`${tower}&line=heat-15&step=1`);
   await page.getByText('What misses, nearest first').waitFor();
   await shoot('cover-why');
-  await page.goto(panel);
-  await shoot('cover-unbacked');
 
   await page.goto('/plan?kit=pylon-backpack&scopes=tower-7,masts&mass=11000');
   await page.getByRole('slider', { name: 'Budget' }).waitFor();
@@ -81,9 +79,14 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('crib');
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
-    ['crib-tool-notches', '/crib/tools/notch-10-18', /^Strips \d/],
-    ['crib-wire', '/crib/wires/heat-3x1.5', /^Used in/],
     ['crib-terminal', '/crib/terminals/ring-blue-m5', /^Used in/],
+    ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /^This kit makes it/],
+    [
+      'bench-reckon',
+      '/bench/reckon?what=notch&size=14+AWG&construction=stranded&strands=19&insulation-od=3.9&label=12+AWG',
+      /^ragged/,
+    ],
+    ['tables', '/tables/outside-checks', /GNU units/],
     ['crib-shelf', '/crib/shelf/tools?one=oval-ratchet', /^Common practice/],
   ] as const) {
     await page.goto(address);

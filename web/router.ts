@@ -9,6 +9,9 @@ export const router = createRouter({
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
     { path: '/plan', name: 'plan', component: () => import('./plan/PlanPlace.vue') },
+    { path: '/bench', name: 'bench', component: () => import('./bench/BenchPlace.vue') },
+    { path: '/bench/reckon', name: 'reckon', component: () => import('./bench/ReckonPlace.vue') },
+    { path: '/tables/:table([a-z-]+)?', name: 'tables', component: () => import('./tables/TablesPlace.vue') },
     {
       path: '/crib/:list(wires|terminals|tools)?',
       name: 'crib',

@@ -61,14 +61,16 @@ final readonly class CardSheet
      */
     private static function together(array $steps, array $wires): array
     {
+        /** @var list<array<string, mixed>> $together */
         $together = [];
         foreach ($steps as $step) {
-            $last = count($together) - 1;
             $alike = ['op' => 0, 'status' => 0, 'tool' => 0, 'position' => 0, 'text' => 0];
-            if ($last >= 0 && array_intersect_key($together[$last], $alike) === array_intersect_key($step, $alike)) {
-                $together[$last]['of'] = [];
+            $last = array_pop($together);
+            if ($last !== null && array_intersect_key($last, $alike) === array_intersect_key($step, $alike)) {
+                $together[] = array_merge($last, ['of' => []]);
                 continue;
             }
+            $together = [...$together, ...$last === null ? [] : [$last]];
             $together[] = [...$step, 'of' => count($wires) > 1 && $step['wire'] !== null ? [$wires[$step['wire']] ?? $step['wire']] : []];
         }
 

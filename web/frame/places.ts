@@ -9,7 +9,9 @@ export const places: Place[] = [
   { name: 'work', title: 'Work', key: 'w' },
   { name: 'cover', title: 'Cover', key: 'c' },
   { name: 'plan', title: 'Plan', key: 'p' },
+  { name: 'bench', title: 'Bench', key: 'b' },
   { name: 'crib', title: 'Crib', key: 'r' },
+  { name: 'tables', title: 'Tables', key: 't' },
   { name: 'shop', title: 'Shop', key: 's' },
 ];
 

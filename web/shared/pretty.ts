@@ -1,6 +1,9 @@
+/** The dash of a range; the hyphen of a standard or of a wire code is none. */
+const RANGE = /(?<=[\d\s])(?<!(?:IEC|DIN|MIL-STD) ?\d+|M\d+\/[\d-]+)-(?=\d+(\.\d+)?(\/0)?( |$|\.))/g;
+
 /** Text of the API for the eye: mm2 with its raised figure, ranges with a dash of their own. */
 export function pretty(text: string): string {
-  return text.replaceAll(/\bmm2\b/g, 'mm²').replaceAll(/(?<=[\d\s])-(?=\d+(\.\d+)?(\/0)?( |$|\.))/g, '–');
+  return text.replaceAll(/\bmm2\b/g, 'mm²').replaceAll(RANGE, '–');
 }
 
 /** The same for running text: a figure is not parted from its unit at the end of a row. */

@@ -1,0 +1,294 @@
+<script setup lang="ts">
+import { computed, toRef } from 'vue';
+import type { Schemas } from '@/api/client';
+import type { Units } from '@/api/queries';
+import { counted, prose } from '@/shared/pretty';
+import StatusMark from '@/shared/StatusMark.vue';
+import FigureValue from './FigureValue.vue';
+import { useDoneSteps } from './useDoneSteps';
+
+/** The set-up card of one line, to be read at arm's length: what to do, in the order of work, with what is set. */
+const props = defineProps<{ card: Schemas['Card']; units: Units }>();
+const key = computed(() => `${props.card.kit} ${props.card.scope} ${props.card.line}`);
+const { done, toggle, clear } = useDoneSteps(toRef(key));
+
+const title = computed(() => {
+  const wires = Object.values(props.card.wires).join(' + ');
+  return props.card.terminal === null ? 'Screw' : `${wires} → ${props.card.terminal}`;
+});
+const isSplice = computed(() => Object.keys(props.card.wires).length > 1);
+type Setting = [string, Schemas['Figure']];
+const settingsOf = (step: Schemas['CardStep']): Setting[] =>
+  Object.entries(step.settings).filter((one): one is Setting => typeof one[1] === 'object');
+const figuresOf = (answer: Schemas['Answer'] | null) =>
+  Object.entries(answer ?? {}).flatMap(([name, of]) =>
+    (Array.isArray(of) ? of : [of]).map((figure) => ({ name, figure })),
+  );
+const verdicts: Record<Schemas['Card']['status'], string> = {
+  covered: 'This kit makes it',
+  makeshift: 'Only makeshift with this kit',
+  hole: 'Not complete: this kit cannot make it',
+  faulty: 'Not to be made: the line itself is faulty',
+};
+</script>
+
+<template>
+  <article class="card" :class="card.status" aria-labelledby="card-title">
+    <header>
+      <h2 id="card-title">{{ title }}</h2>
+      <p class="verdict">
+        <StatusMark :status="card.status" :size="22" silent />
+        {{ verdicts[card.status] }}
+        <span class="muted"
+          >{{ card.line }}, {{ counted(card.quantity, 'termination')
+          }}<template v-if="card.note">; {{ card.note }}</template></span
+        >
+      </p>
+      <p v-for="check in card.checks" :key="check.code" class="check">{{ prose(check.text) }}</p>
+    </header>
+    <ol v-if="card.steps.length" class="steps">
+      <li
+        v-for="(step, at) in card.steps"
+        :key="at"
+        :class="[step.status ?? 'plain', { done: done.has(at) }]"
+      >
+        <label class="tick">
+          <input type="checkbox" :checked="done.has(at)" @change="toggle(at)" />
+          <span class="visually-hidden">{{ step.name }} is done</span>
+        </label>
+        <div>
+          <h3>
+            <StatusMark v-if="step.status && step.status !== 'covered'" :status="step.status" :size="18" />
+            {{ step.name }}
+            <span v-if="isSplice && step.wire" class="of">{{ card.wires[step.wire] }}</span>
+            <span v-if="step.tool" class="tool"
+              >{{ card.tools[step.tool] ?? step.tool
+              }}<span v-if="step.position" class="mono position">{{ prose(step.position) }}</span></span
+            >
+          </h3>
+          <p>{{ prose(step.text) }}</p>
+          <p v-if="settingsOf(step).length" class="settings">
+            <FigureValue v-for="[name, figure] in settingsOf(step)" :key="name" :name :figure :units />
+            <span v-if="step.settings.byMeasure" class="measure">by measure, not by the stop</span>
+          </p>
+        </div>
+      </li>
+    </ol>
+    <p v-if="done.size" class="again">
+      {{ done.size }} of {{ counted(card.steps.length, 'step') }} ticked, on this device.
+      <button type="button" @click="clear()">Begin anew</button>
+    </p>
+    <div class="below">
+      <section v-if="card.look.good.length" aria-labelledby="look-head">
+        <h3 id="look-head">Look</h3>
+        <ul class="look">
+          <li v-for="code in card.look.good" :key="code" class="good">
+            <span aria-label="good">✓</span> {{ card.lookTexts[code] }}
+          </li>
+          <li v-for="code in card.look.bad" :key="code" class="bad">
+            <span aria-label="bad">✕</span> {{ card.lookTexts[code] }}
+          </li>
+        </ul>
+      </section>
+      <section v-if="card.pull" aria-labelledby="pull-head">
+        <h3 id="pull-head">Pull</h3>
+        <div v-for="{ name, figure } in figuresOf(card.pull)" :key="name">
+          <FigureValue :name :figure :units />
+        </div>
+      </section>
+      <section v-if="card.sleeve" aria-labelledby="sleeve-head">
+        <h3 id="sleeve-head">Sleeve</h3>
+        <div v-for="{ name, figure } in figuresOf(card.sleeve)" :key="name">
+          <FigureValue :name :figure :units />
+        </div>
+      </section>
+      <section v-if="card.cautions.length" class="cautions" aria-labelledby="caution-head">
+        <h3 id="caution-head">Mind</h3>
+        <ul>
+          <li v-for="code in card.cautions" :key="code">{{ card.cautionTexts[code] }}</li>
+        </ul>
+      </section>
+    </div>
+  </article>
+</template>
+
+<style scoped>
+.card {
+  max-width: 1180px;
+}
+
+h2 {
+  margin: 0;
+  font-size: 27px;
+  font-weight: 660;
+  letter-spacing: -0.015em;
+}
+
+h3 {
+  margin: 0;
+  font-size: 19px;
+}
+
+.verdict {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 10px;
+  align-items: center;
+  margin: 4px 0 0;
+  font-size: 17px;
+  font-weight: 600;
+}
+
+.verdict .muted {
+  font-size: 14px;
+  font-weight: 400;
+}
+
+.hole > header .verdict,
+.faulty > header .verdict {
+  color: var(--hole);
+}
+
+.check {
+  margin: 4px 0 0;
+  font-size: 15px;
+}
+
+.steps {
+  margin: 12px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+.steps > li {
+  display: grid;
+  grid-template-columns: 52px minmax(0, 1fr);
+  padding: 9px 0;
+  border-top: 1px solid var(--hairline);
+}
+
+.steps > li.hole {
+  margin-left: -8px;
+  padding-left: 5px;
+  border-left: 3px solid var(--hole);
+}
+
+.steps p {
+  margin: 2px 0 0;
+  font-size: 17px;
+  line-height: 1.4;
+}
+
+.tick {
+  display: grid;
+  place-items: start center;
+  padding-top: 2px;
+  min-height: 48px;
+}
+
+.tick input {
+  width: 26px;
+  height: 26px;
+  accent-color: var(--copper);
+}
+
+.done h3,
+.done p {
+  color: var(--muted);
+}
+
+.done h3 {
+  text-decoration: line-through;
+}
+
+.of {
+  font-weight: 400;
+}
+
+.tool {
+  margin-left: 8px;
+  font-size: 17px;
+  font-weight: 400;
+}
+
+.position {
+  margin-left: 8px;
+  padding: 1px 7px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 3px;
+}
+
+.settings {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 0 26px;
+}
+
+.measure {
+  align-self: center;
+  font-size: 14px;
+}
+
+.again {
+  padding-left: 52px;
+  font-size: 14px;
+}
+
+.again button {
+  min-height: var(--touch);
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.below {
+  display: grid;
+  grid-template-columns: minmax(0, 1.4fr) minmax(0, 1fr);
+  gap: 18px 34px;
+  padding-top: 16px;
+  border-top: 2px solid var(--ink);
+}
+
+.below ul {
+  margin: 4px 0 0;
+  padding: 0;
+  list-style: none;
+  font-size: 15px;
+}
+
+.look li {
+  display: grid;
+  grid-template-columns: 20px minmax(0, 1fr);
+}
+
+.look span {
+  font-weight: 700;
+}
+
+.good span {
+  color: var(--covered);
+}
+
+.cautions {
+  grid-column: 1 / -1;
+}
+
+.cautions li {
+  padding: 3px 0 3px 12px;
+  border-left: 3px solid var(--copper);
+}
+
+.cautions li + li {
+  margin-top: 5px;
+}
+
+@media (max-width: 760px) {
+  .below {
+    grid-template-columns: minmax(0, 1fr);
+  }
+
+  h2 {
+    font-size: 22px;
+  }
+}
+</style>

@@ -1,0 +1,171 @@
+<script setup lang="ts">
+import { mdiChevronLeft, mdiChevronRight } from '@mdi/js';
+import { refDebounced, useTitle } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
+import { computed } from 'vue';
+import { problemOf } from '@/api/client';
+import { useCard, type CardAsked } from '@/api/bench';
+import { useKitsAndScopes } from '@/api/queries';
+import { useAddress } from '@/frame/useAddress';
+import { usePair } from '@/lines/usePair';
+import { useSettings } from '@/settings/useSettings';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import PickOne from '@/shared/PickOne.vue';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import { useKeys } from '@/shared/useKeys';
+import BenchCard from './BenchCard.vue';
+import BenchTabs from './BenchTabs.vue';
+
+/** One termination at a time: its card, and the way to the one before and after. */
+const { length, force } = storeToRefs(useSettings());
+const units = computed(() => ({ length: length.value, force: force.value }));
+const { asked, show } = useAddress();
+const { kits, scopes, isLoading, error: listError, retry } = useKitsAndScopes();
+const { pair } = usePair(
+  'bench',
+  () => kits.value,
+  () => scopes.value,
+);
+const toAsk = computed<CardAsked | null>(() => {
+  const { kit, scope } = pair.value;
+  const line = asked('line');
+  return kit && scope ? { kit, scope, ...(line === null ? {} : { line }) } : null;
+});
+const query = useCard(toAsk, units);
+const page = computed(() => query.data.value);
+const isSlow = refDebounced(
+  computed(() => query.isFetching.value),
+  350,
+);
+const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
+useTitle(() => (page.value ? `${page.value.card.line} – Bench – Gondrik` : 'Bench – Gondrik'));
+
+function go(line: string | null | undefined): void {
+  if (line) show({ line }, 'push');
+}
+useKeys('arrowleft', () => go(page.value?.previous));
+useKeys('arrowright', () => go(page.value?.next));
+
+const printed = (lines: string | null) =>
+  `/api/v1/cards.pdf?${new URLSearchParams({
+    kit: pair.value.kit ?? '',
+    scope: pair.value.scope ?? '',
+    ...(lines === null ? {} : { lines }),
+    ...units.value,
+  })}`;
+</script>
+
+<template>
+  <div class="place">
+    <h1 class="visually-hidden">Bench</h1>
+    <BenchTabs />
+    <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
+    <EmptyNote v-else-if="isEmpty" title="No card yet">
+      A set-up card tells one termination from the spool to the swept floor: which notch, how long, which
+      nest, what it must hold. It takes a kit and a scope with its lines.
+      <template #next
+        ><v-btn color="primary" variant="flat" :to="{ name: 'work' }">Write down the work</v-btn></template
+      >
+    </EmptyNote>
+    <template v-else>
+      <div class="picks">
+        <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="show({ kit: $event })" />
+        <PickOne
+          label="Scope"
+          :items="scopes.filter(({ id, archived }) => !archived || id === pair.scope)"
+          :picked="pair.scope"
+          @pick="show({ scope: $event, line: null })"
+        />
+        <nav v-if="page" class="turn" aria-label="Lines">
+          <button type="button" :disabled="!page.previous" @click="go(page.previous)">
+            <v-icon :icon="mdiChevronLeft" size="22" /> Previous
+          </button>
+          <span class="mono">{{ page.at }} / {{ page.of }}</span>
+          <button type="button" :disabled="!page.next" @click="go(page.next)">
+            Next <v-icon :icon="mdiChevronRight" size="22" />
+          </button>
+        </nav>
+        <span v-if="page" class="print">
+          <a :href="printed(page.card.line)" target="_blank" rel="noopener">This card as PDF</a>
+          <a :href="printed(null)" target="_blank" rel="noopener">All {{ page.of }} as PDF</a>
+          <RouterLink
+            :to="{ name: 'cover', query: { kit: pair.kit, scope: pair.scope, line: page.card.line } }"
+            >On Cover</RouterLink
+          >
+        </span>
+      </div>
+      <v-progress-linear v-if="isSlow && query.isFetching.value" indeterminate height="2" color="primary" />
+      <ProblemNote
+        v-if="query.error.value"
+        :problem="problemOf(query.error.value)"
+        @retry="query.refetch()"
+      />
+      <p v-else-if="!page" class="muted" role="status">Writing the card …</p>
+      <BenchCard
+        v-else
+        :class="{ stale: query.isPlaceholderData.value }"
+        :card="page.card"
+        :units
+        aria-live="polite"
+      />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.place {
+  height: 100%;
+  padding: 8px 20px 32px;
+  overflow: auto;
+}
+
+.picks {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 14px;
+  align-items: center;
+  padding-bottom: 10px;
+}
+
+.turn {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+}
+
+.turn button {
+  display: flex;
+  gap: 4px;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 14px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 4px;
+  background: var(--surface);
+  font-weight: 600;
+  cursor: pointer;
+}
+
+.turn button:disabled {
+  opacity: 0.4;
+  cursor: default;
+}
+
+.print {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  font-size: 13px;
+}
+
+a {
+  display: inline-flex;
+  align-items: center;
+  min-height: var(--touch);
+  color: var(--copper);
+}
+
+.stale {
+  opacity: 0.55;
+}
+</style>

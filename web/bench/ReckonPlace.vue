@@ -1,0 +1,231 @@
+<script setup lang="ts">
+import { refDebounced, useTitle } from '@vueuse/core';
+import { storeToRefs } from 'pinia';
+import { computed } from 'vue';
+import { useCalculation } from '@/api/bench';
+import { problemOf } from '@/api/client';
+import { useAddress } from '@/frame/useAddress';
+import { useSettings } from '@/settings/useSettings';
+import { words } from '@/shared/pretty';
+import BenchTabs from './BenchTabs.vue';
+import { askedOf, calculatorOf, calculators } from './calculators';
+import FigureValue from './FigureValue.vue';
+import ReckonPicture from './ReckonPicture.vue';
+
+/** The arithmetic of the bench: what is asked stands in the address, every figure says where it comes from. */
+useTitle('Reckon – Bench – Gondrik');
+const { length, force } = storeToRefs(useSettings());
+const units = computed(() => ({ length: length.value, force: force.value }));
+const { asked, show } = useAddress();
+const calculator = computed(() => calculatorOf(asked('what')));
+const typed = computed(() =>
+  Object.fromEntries(calculator.value.fields.map(({ name }) => [name, asked(name) ?? ''])),
+);
+const question = refDebounced(
+  computed(() => askedOf(calculator.value, typed.value)),
+  250,
+);
+const what = computed(() => calculator.value.what);
+const query = useCalculation(what, question);
+const problem = computed(() => (query.error.value && question.value ? problemOf(query.error.value) : null));
+const wrongAt = (name: string) => problem.value?.problems?.find(({ path }) => path === name)?.expected;
+const answer = computed(() => (question.value && !problem.value ? query.data.value?.answer : undefined));
+const figures = computed(() =>
+  Object.entries(answer.value ?? {}).flatMap(([name, of]) => {
+    const list = Array.isArray(of) ? of : [of];
+    return list.map((figure, at) => ({ name, figure, key: `${name} ${at}` }));
+  }),
+);
+</script>
+
+<template>
+  <div class="place">
+    <h1 class="visually-hidden">Reckon</h1>
+    <BenchTabs />
+    <div class="columns">
+      <nav aria-label="What to reckon">
+        <RouterLink
+          v-for="one in calculators"
+          :key="one.what"
+          :to="{ query: { what: one.what, ...(typed.size ? { size: typed.size } : {}) } }"
+          :aria-current="one.what === what ? 'page' : undefined"
+          >{{ one.title }}</RouterLink
+        >
+      </nav>
+      <form @submit.prevent>
+        <h2>{{ calculator.title }}</h2>
+        <p class="muted">{{ calculator.about }}</p>
+        <div v-for="field in calculator.fields" :key="`${what} ${field.name}`" class="field">
+          <label v-if="field.kind === 'flag'" class="flag">
+            <input
+              type="checkbox"
+              :checked="typed[field.name] === '1'"
+              @change="show({ [field.name]: typed[field.name] === '1' ? null : 1 })"
+            />
+            {{ field.label }}
+          </label>
+          <label v-else>
+            <span>{{ field.label }}<small v-if="field.kind === 'mm'" class="muted"> mm</small></span>
+            <select
+              v-if="field.kind === 'choice'"
+              :value="typed[field.name]"
+              @change="show({ [field.name]: ($event.target as HTMLSelectElement).value || null })"
+            >
+              <option value="">{{ field.isOptional ? 'not said' : 'choose' }}</option>
+              <option v-for="one in field.of" :key="one" :value="one">{{ words(one) }}</option>
+            </select>
+            <input
+              v-else
+              class="mono"
+              :inputmode="field.kind === 'text' ? 'text' : 'decimal'"
+              :value="typed[field.name]"
+              :placeholder="field.hint"
+              :aria-invalid="wrongAt(field.name) !== undefined"
+              autocomplete="off"
+              @input="show({ [field.name]: ($event.target as HTMLInputElement).value || null })"
+            />
+          </label>
+          <p v-if="wrongAt(field.name)" role="alert" class="wrong">{{ wrongAt(field.name) }}</p>
+        </div>
+        <p v-if="problem && !problem.problems?.length" role="alert" class="wrong">{{ problem.detail }}</p>
+      </form>
+      <section
+        aria-live="polite"
+        aria-labelledby="answer-head"
+        :class="{ stale: query.isPlaceholderData.value }"
+      >
+        <h2 id="answer-head">{{ figures.length ? 'Answer' : 'Nothing asked yet' }}</h2>
+        <p v-if="!figures.length && !problem" class="muted">
+          Say what is asked for on the left. Every figure says on a press where it comes from.
+        </p>
+        <div v-for="{ key, name, figure } in figures" :key="key" class="row">
+          <FigureValue :name :figure :units />
+        </div>
+        <ReckonPicture v-if="answer && question" :what :asked="question" :answer class="picture" />
+      </section>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.place {
+  height: 100%;
+  padding: 8px 20px 32px;
+  overflow: auto;
+}
+
+.columns {
+  display: grid;
+  grid-template-columns: 170px minmax(220px, 300px) minmax(0, 1fr);
+  gap: 12px 40px;
+  align-items: start;
+}
+
+nav {
+  display: grid;
+}
+
+.columns > nav a {
+  display: flex;
+  align-items: center;
+  min-height: max(var(--touch), 34px);
+  padding: 0 10px;
+  border-left: 3px solid transparent;
+  color: inherit;
+  text-decoration: none;
+}
+
+nav a[aria-current] {
+  border-color: var(--copper);
+  font-weight: 600;
+}
+
+h2 {
+  margin: 0 0 4px;
+  font-size: 20px;
+}
+
+p {
+  margin: 0 0 10px;
+}
+
+.field {
+  padding-bottom: 10px;
+}
+
+label {
+  display: grid;
+  gap: 3px;
+  font-size: 13.5px;
+}
+
+.flag {
+  display: flex;
+  gap: 8px;
+  align-items: center;
+  min-height: var(--touch);
+}
+
+.flag input {
+  width: 18px;
+  height: 18px;
+  accent-color: var(--copper);
+}
+
+label > input,
+select {
+  min-height: 40px;
+  padding: 4px 10px;
+  border: 1px solid var(--tool-edge);
+  border-radius: 3px;
+  background: var(--surface);
+  color: inherit;
+  font-size: 16px;
+}
+
+.flag > input {
+  min-height: 0;
+}
+
+[aria-invalid='true'] {
+  border-color: var(--hole);
+}
+
+.wrong {
+  margin: 3px 0 0;
+  color: var(--hole);
+  font-size: 13px;
+}
+
+.row {
+  padding: 4px 0;
+  border-top: 1px solid var(--hairline);
+  font-size: 19px;
+}
+
+.picture {
+  padding-top: 16px;
+}
+
+.stale {
+  opacity: 0.55;
+}
+
+@media (max-width: 900px) {
+  .columns {
+    grid-template-columns: minmax(0, 260px) minmax(0, 1fr);
+  }
+
+  .columns > nav {
+    display: flex;
+    flex-wrap: wrap;
+    grid-column: 1 / -1;
+  }
+}
+
+@media (max-width: 600px) {
+  .columns {
+    grid-template-columns: minmax(0, 1fr);
+  }
+}
+</style>

@@ -78,3 +78,14 @@ test('a table is found, searched, sorted and taken along', async ({ page }) => {
   await expect(page.getByRole('status').filter({ hasText: /\d\d rows/ })).toBeVisible();
   await expect(page.getByRole('cell', { name: 'no', exact: true })).toHaveCount(0);
 });
+
+test('the inlay list of a kit leads to its cards', async ({ page }) => {
+  await page.goto('/crib/kits/pylon-backpack');
+  await page.getByRole('link', { name: /Inlay list/ }).click();
+  await expect(page.getByRole('heading', { name: 'Pylon backpack', level: 1 })).toBeVisible();
+  await expect(page.getByRole('listitem').filter({ hasText: 'Diagonal cutter 200 mm' })).toContainText('1 ×');
+  await accessible(page);
+  await page.getByRole('link', { name: 'The cards of Tower 7: heating and rescue winch' }).click();
+  await expect(page).toHaveURL(/bench\?kit=pylon-backpack&scope=tower-7/);
+  await expect(page.getByText(/1 \/ 14/)).toBeVisible();
+});

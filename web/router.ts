@@ -34,6 +34,7 @@ export const router = createRouter({
     },
     { path: '/crib/kits', name: 'kits', component: () => import('./crib/kits/KitsPlace.vue') },
     { path: '/crib/make/kits', name: 'make-kit', component: () => import('./crib/kits/KitPlace.vue') },
+    { path: '/crib/kits/:id/inlay', name: 'inlay', component: () => import('./crib/kits/InlayPlace.vue') },
     { path: '/crib/kits/:id', name: 'kit', component: () => import('./crib/kits/KitPlace.vue') },
     {
       path: '/crib/:list(wires|terminals|tools)/:id',

@@ -181,6 +181,11 @@ function take(tool: string): void {
         <p v-if="id">
           <RouterLink :to="{ name: 'cover', query: { kit: id } }">Hold it against the work</RouterLink>
         </p>
+        <p v-if="id">
+          <RouterLink :to="{ name: 'inlay', params: { id } }"
+            >Inlay list, with the way to its cards</RouterLink
+          >
+        </p>
       </section>
     </template>
   </ThingShell>

@@ -1,0 +1,176 @@
+<script setup lang="ts">
+import { useQuery } from '@tanstack/vue-query';
+import { useTitle } from '@vueuse/core';
+import { computed } from 'vue';
+import { useRoute } from 'vue-router';
+import { renderSVG } from 'uqr';
+import { answer, api, problemOf } from '@/api/client';
+import { asItCame, SHOP, useKitsAndScopes, useShop, useToolsById } from '@/api/queries';
+import { counted, words } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+
+/** What lies in a kit, to be laid into it: every tool with its place to be ticked, and the way to the cards of each work. */
+const route = useRoute();
+const id = computed(() => String(route.params.id));
+const shop = useShop();
+const kit = useQuery({
+  ...asItCame,
+  queryKey: [SHOP, shop, 'inlay', id],
+  queryFn: () => answer(api.GET('/kits/{id}', { params: { path: { id: id.value } } })),
+});
+const known = useToolsById();
+const { scopes } = useKitsAndScopes();
+const entries = computed(() => kit.data.value?.tools ?? []);
+const open = computed(() => scopes.value.filter(({ archived }) => !archived));
+const today = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+useTitle(() => `${kit.data.value?.name ?? 'Kit'}, inlay list – Gondrik`);
+
+/** The cards of a work with this kit, by the address that this page was opened under. */
+const cards = (scope: string) => `${location.origin}/bench?${new URLSearchParams({ kit: id.value, scope })}`;
+const code = (scope: string) => renderSVG(cards(scope), { border: 2, ecc: 'M' });
+const printPage = () => window.print();
+</script>
+
+<template>
+  <div class="place">
+    <ProblemNote v-if="kit.error.value" :problem="problemOf(kit.error.value)" @retry="kit.refetch()" />
+    <p v-else-if="!kit.data.value" class="muted" role="status">Opening the kit …</p>
+    <article v-else>
+      <header>
+        <div>
+          <h1>{{ kit.data.value.name }}</h1>
+          <p class="muted">
+            {{ counted(entries.length, 'tool') }}, in the order in which they are reached for; {{ today }}
+          </p>
+        </div>
+        <v-btn class="act" variant="outlined" @click="printPage()">Print</v-btn>
+      </header>
+      <p v-if="!entries.length" class="muted">Nothing lies in it yet.</p>
+      <ol>
+        <li v-for="{ tool, count } in entries" :key="tool">
+          <span class="box" aria-hidden="true"></span>
+          <b class="mono">{{ count ?? 1 }} ×</b>
+          <span>{{ known.get(tool)?.name ?? tool }}</span>
+          <small class="muted">{{ words(known.get(tool)?.kind ?? '') }}</small>
+        </li>
+      </ol>
+      <section v-if="open.length" aria-labelledby="codes-head">
+        <h2 id="codes-head">To the set-up cards</h2>
+        <ul class="codes">
+          <li v-for="scope in open" :key="scope.id">
+            <!-- eslint-disable-next-line vue/no-v-html -- drawn by the package out of an address of ours -->
+            <a :href="cards(scope.id)" :aria-label="`The cards of ${scope.name}`" v-html="code(scope.id)"></a>
+            <span>{{ scope.name }}</span>
+          </li>
+        </ul>
+      </section>
+      <p class="muted foot">
+        Isolate and prove dead before you touch. Local codes and licensed practice come first.
+      </p>
+    </article>
+  </div>
+</template>
+
+<style scoped>
+.place {
+  height: 100%;
+  padding: 12px 20px 24px;
+  overflow: auto;
+}
+
+article {
+  max-width: 860px;
+}
+
+header {
+  display: flex;
+  justify-content: space-between;
+  gap: 16px;
+}
+
+h1 {
+  margin: 0;
+  font-size: 24px;
+}
+
+h2 {
+  margin: 14px 0 6px;
+  font-size: 16px;
+}
+
+p {
+  margin: 0;
+}
+
+ol,
+ul {
+  margin: 10px 0 0;
+  padding: 0;
+  list-style: none;
+}
+
+ol {
+  columns: 2;
+  column-gap: 28px;
+}
+
+ol li {
+  display: grid;
+  grid-template-columns: 18px 36px minmax(0, 1fr) auto;
+  gap: 8px;
+  align-items: center;
+  break-inside: avoid;
+  padding: 4px 0;
+  border-bottom: 1px solid var(--hairline);
+  font-size: 13.5px;
+}
+
+.box {
+  width: 14px;
+  height: 14px;
+  border: 1.5px solid var(--ink);
+}
+
+.codes {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, 128px);
+  gap: 14px 18px;
+}
+
+.codes li {
+  display: grid;
+  gap: 4px;
+  align-content: start;
+  break-inside: avoid;
+  font-size: 12.5px;
+}
+
+.codes a {
+  display: block;
+  width: 128px;
+  height: 128px;
+  background: #fff;
+}
+
+.foot {
+  padding-top: 14px;
+  font-size: 12.5px;
+}
+
+@media (max-width: 600px) {
+  ol {
+    columns: 1;
+  }
+}
+
+@media print {
+  .place {
+    height: auto;
+    overflow: visible;
+  }
+
+  .act {
+    display: none;
+  }
+}
+</style>

@@ -89,3 +89,23 @@ test('the inlay list of a kit leads to its cards', async ({ page }) => {
   await expect(page).toHaveURL(/bench\?kit=pylon-backpack&scope=tower-7/);
   await expect(page.getByText(/1 \/ 14/)).toBeVisible();
 });
+
+test.describe('the lead', () => {
+  test.use({ storageState: people.lead });
+
+  test('puts what was reckoned into the line it was asked for, and takes it back', async ({ page }) => {
+    await page.goto('/bench?kit=cabin-bench&scope=masts&line=drive-ring');
+    await page
+      .getByRole('region', { name: /Sleeve/ })
+      .getByRole('link', { name: 'reckon' })
+      .click();
+    await expect(page.getByLabel('Widest')).toHaveValue('3.2');
+    await page.getByLabel('Narrowest').fill('2.8');
+    await expect(page.getByRole('button', { name: '3/16 in' })).toBeVisible();
+    await page.getByRole('button', { name: 'Put it into drive-ring' }).click();
+    const done = page.locator('.done');
+    await expect(done).toContainText('Put into drive-ring: Sleeve: stock size 3/16 in');
+    await done.getByRole('button', { name: 'Undo' }).click();
+    await expect(done).toContainText('Taken back');
+  });
+});

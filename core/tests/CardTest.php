@@ -6,11 +6,16 @@ declare(strict_types=1);
  * Set-up cards: every class and operation against rows that a practitioner can read, and cards of made-up shops against Cover.
  */
 
+use Gondrik\Core\Bench\Asked;
+use Gondrik\Core\Bench\Calculation;
+use Gondrik\Core\Bench\Calculator;
+use Gondrik\Core\Card\Reckoning;
 use Gondrik\Core\Card\SetUpCard;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Output\CardWriter;
+use Gondrik\Core\Output\FigureWriter;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Tests\Support\CaseTable;
@@ -76,6 +81,28 @@ it('makes the card of', function (array $case): void {
     $card = cardOf($case['kit'], $case['scope'], $case['line']);
     expect(asCase($card))->toBe(array_intersect_key($case, asCase($card)));
 })->with(CaseTable::of('cards', 'line', 'scope', 'kit'));
+
+it('asks for its own figures again, and comes to the same', function (array $case): void {
+    $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
+    $of = $workbook->scope($case['scope']);
+    $report = Coverage::of($workbook->kit($case['kit']), $of, $workbook->rulesFor($of));
+    foreach ($report->lines as $cover) {
+        $card = SetUpCard::of($report, $cover);
+        foreach (Reckoning::of($cover->line, $report->rules) as $what => $asked) {
+            $answer = (new FigureWriter())->answer((new Calculator())->answer(Calculation::from($what), new Asked($asked)));
+            $own = match ($what) {
+                'pull' => $card->pull,
+                'sleeve' => $card->sleeve,
+                default => null,
+            };
+            if ($own !== null) {
+                $values = static fn(array $figures): array => array_map(static fn(array $figure): mixed => $figure['value'], $figures);
+                $told = $values((new FigureWriter())->answer($own));
+                expect($values($answer))->toBe(array_intersect_key($told, $answer));
+            }
+        }
+    }
+})->with([[['scope' => 'all', 'kit' => 'all']], [['scope' => 'every', 'kit' => 'all']]]);
 
 it('tells every code in a sentence, and none twice', function (string $table): void {
     $codes = array_column(Table::rows($table), 'text', 'code');

@@ -2233,6 +2233,12 @@ export interface components {
             cautionTexts: {
                 [key: string]: string;
             };
+            /** @description What one would ask to reckon a figure again, by calculation */
+            reckon: {
+                [key: string]: {
+                    [key: string]: string;
+                };
+            };
         };
         CardPage: {
             card: components["schemas"]["Card"];

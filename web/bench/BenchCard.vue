@@ -20,10 +20,30 @@ const isSplice = computed(() => Object.keys(props.card.wires).length > 1);
 type Setting = [string, Schemas['Figure']];
 const settingsOf = (step: Schemas['CardStep']): Setting[] =>
   Object.entries(step.settings).filter((one): one is Setting => typeof one[1] === 'object');
-const figuresOf = (answer: Schemas['Answer'] | null) =>
-  Object.entries(answer ?? {}).flatMap(([name, of]) =>
+/** What is none for the same reason is said once. */
+function figuresOf(answer: Schemas['Answer'] | null) {
+  const all = Object.entries(answer ?? {}).flatMap(([name, of]) =>
     (Array.isArray(of) ? of : [of]).map((figure) => ({ name, figure })),
   );
+  return all.filter(
+    ({ figure }, at) =>
+      figure.value !== null ||
+      !all.slice(0, at).some((one) => one.figure.value === null && one.figure.note === figure.note),
+  );
+}
+/** The calculation behind a figure, asked as this line asks it; what comes of it can be put into the line. */
+const reckon = (what: string) => ({
+  name: 'reckon',
+  query: {
+    what,
+    ...Object.fromEntries(
+      Object.entries(props.card.reckon[what] ?? {}).map(([name, value]) => [name, value || '1']),
+    ),
+    scope: props.card.scope,
+    line: props.card.line,
+    kit: props.card.kit,
+  },
+});
 const verdicts: Record<Schemas['Card']['status'], string> = {
   covered: 'This kit makes it',
   makeshift: 'Only makeshift with this kit',
@@ -91,13 +111,17 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
         </ul>
       </section>
       <section v-if="card.pull" aria-labelledby="pull-head">
-        <h3 id="pull-head">Pull</h3>
+        <h3 id="pull-head">
+          Pull <RouterLink v-if="card.reckon.pull" :to="reckon('pull')">reckon</RouterLink>
+        </h3>
         <div v-for="{ name, figure } in figuresOf(card.pull)" :key="name">
           <FigureValue :name :figure :units />
         </div>
       </section>
       <section v-if="card.sleeve" aria-labelledby="sleeve-head">
-        <h3 id="sleeve-head">Sleeve</h3>
+        <h3 id="sleeve-head">
+          Sleeve <RouterLink v-if="card.reckon.sleeve" :to="reckon('sleeve')">reckon</RouterLink>
+        </h3>
         <div v-for="{ name, figure } in figuresOf(card.sleeve)" :key="name">
           <FigureValue :name :figure :units />
         </div>
@@ -247,6 +271,13 @@ h3 {
   gap: 18px 34px;
   padding-top: 16px;
   border-top: 2px solid var(--ink);
+}
+
+.below h3 a {
+  margin-left: 8px;
+  color: var(--copper);
+  font-size: 13px;
+  font-weight: 400;
 }
 
 .below ul {

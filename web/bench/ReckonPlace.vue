@@ -5,12 +5,16 @@ import { computed } from 'vue';
 import { useCalculation } from '@/api/bench';
 import { problemOf } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
+import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import { words } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import BenchTabs from './BenchTabs.vue';
 import { askedOf, calculatorOf, calculators } from './calculators';
 import FigureValue from './FigureValue.vue';
+import { remarkOf } from './figures';
 import ReckonPicture from './ReckonPicture.vue';
+import { usePutIntoLine } from './usePutIntoLine';
 
 /** The arithmetic of the bench: what is asked stands in the address, every figure says where it comes from. */
 useTitle('Reckon – Bench – Gondrik');
@@ -36,6 +40,20 @@ const figures = computed(() =>
     return list.map((figure, at) => ({ name, figure, key: `${name} ${at}` }));
   }),
 );
+
+/** The line that it was asked for, where it was asked from a card. */
+const { person } = useSession();
+const line = computed(() => {
+  const [scope, id] = [asked('scope'), asked('line')];
+  return scope && id && person.value?.maySetUpTheShop ? { scope, id } : null;
+});
+const ofLine = computed(() =>
+  Object.fromEntries(['kit', 'scope', 'line'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : []))),
+);
+const { put, isBusy, refused } = usePutIntoLine();
+const remark = computed(() =>
+  remarkOf(calculator.value.title, answer.value ?? {}, { length: length.value, force: force.value }),
+);
 </script>
 
 <template>
@@ -47,7 +65,7 @@ const figures = computed(() =>
         <RouterLink
           v-for="one in calculators"
           :key="one.what"
-          :to="{ query: { what: one.what, ...(typed.size ? { size: typed.size } : {}) } }"
+          :to="{ query: { what: one.what, ...(typed.size ? { size: typed.size } : {}), ...ofLine } }"
           :aria-current="one.what === what ? 'page' : undefined"
           >{{ one.title }}</RouterLink
         >
@@ -101,6 +119,16 @@ const figures = computed(() =>
         <div v-for="{ key, name, figure } in figures" :key="key" class="row">
           <FigureValue :name :figure :units />
         </div>
+        <p v-if="line && figures.length" class="put">
+          <v-btn
+            variant="outlined"
+            :disabled="isBusy || query.isPlaceholderData.value"
+            @click="put(line.scope, line.id, remark)"
+            >Put it into {{ line.id }}</v-btn
+          >
+          <span class="muted">as a remark: {{ remark }}</span>
+        </p>
+        <ProblemNote v-if="refused" :problem="refused" @retry="refused = null" />
         <ReckonPicture v-if="answer && question" :what :asked="question" :answer class="picture" />
       </section>
     </div>
@@ -201,6 +229,15 @@ select {
   padding: 4px 0;
   border-top: 1px solid var(--hairline);
   font-size: 19px;
+}
+
+.put {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 14px;
+  align-items: center;
+  padding-top: 12px;
+  font-size: 13px;
 }
 
 .picture {

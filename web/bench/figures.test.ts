@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { figureText, sourceText, type Figure } from './figures';
+import { figureText, remarkOf, sourceText, type Figure } from './figures';
 
 const figure = (of: Partial<Figure>): Figure => ({
   value: null,
@@ -29,4 +29,13 @@ it('tells a value in the units that one reads', () => {
 
 it('says where it comes from and how sure that is', () => {
   expect(sourceText(figure({}))).toBe('UL 486A-486B, 12 AWG – written down from memory of the source');
+});
+
+it('tells an answer in a few words, less what is none', () => {
+  const answer = {
+    name: figure({ value: '1/4 in' }),
+    neededRatio: figure({ value: null }),
+    cutLength: figure({ value: 15, unit: 'mm' }),
+  };
+  expect(remarkOf('Sleeve', answer, metric)).toBe('Sleeve: stock size 1/4 in, cut the sleeve to 15 mm');
 });

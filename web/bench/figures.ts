@@ -85,3 +85,14 @@ export const figureNames: Record<string, string> = {
   hole: 'hole',
   wall: 'share of the wall left',
 };
+
+/** An answer in a few words, to be kept beside a line: what it came to, less what is none. */
+export function remarkOf(title: string, answer: Schemas['Answer'], units: Units): string {
+  const told = Object.entries(answer).flatMap(([name, of]) => {
+    const list = (Array.isArray(of) ? of : [of]).filter(({ value }) => value !== null);
+    return list.length
+      ? [`${figureNames[name] ?? name} ${list.map((figure) => figureText(name, figure, units)).join(', ')}`]
+      : [];
+  });
+  return `${title}: ${told.join(', ')}`;
+}

@@ -21,34 +21,59 @@ final readonly class SleeveOver
             return null;
         }
         $isLined = $line->sleeve === Sleeve::Lined;
+        $over = self::measures($line);
+        if ($over === null) {
+            return SleeveChoice::unknown($isLined, self::whyUnknown($line), self::cutLength($line));
+        }
+        $choice = SleeveChoice::of($over->widest, $over->narrowest, $over->covered, $isLined);
+
+        return $over->covered === null ? $choice->withLength(self::cutLength($line)) : $choice;
+    }
+
+    /** Null where no tube is slid on, or the workbook does not state what it goes over. */
+    public static function measures(Line $line): ?TubeMeasures
+    {
         $barrel = $line->terminal?->barrel;
-        $length = $barrel?->length;
-        $diameters = [];
-        $unknown = $barrel?->od === null ? new Note(NoteCode::SleeveBarrelUnknown) : null;
+        if (!$line->sleeve->isTube() || $line->ends === [] || $barrel?->od === null) {
+            return null;
+        }
+        $diameters = [$barrel->od];
         foreach ($line->ends as $end) {
             $od = $end->insulationOd();
-            $unknown ??= $od === null ? new Note(NoteCode::SleeveInsulationUnknown, ['wire' => $end->wire->name]) : null;
+            if ($od === null) {
+                return null;
+            }
             $diameters[] = $od;
         }
-        if ($unknown === null) {
-            $known = array_map(floatval(...), [$barrel?->od, ...$diameters]);
 
-            return $length === null
-                ? SleeveChoice::of(max($known), min($known), null, $isLined)->withLength(self::unknownLength())
-                : SleeveChoice::of(max($known), min($known), self::covered($line, $length), $isLined);
+        return new TubeMeasures(max($diameters), min($diameters), self::covered($line));
+    }
+
+    private static function whyUnknown(Line $line): Note
+    {
+        if ($line->terminal?->barrel?->od === null) {
+            return new Note(NoteCode::SleeveBarrelUnknown);
         }
+        foreach ($line->ends as $end) {
+            if ($end->wire->insulationOd === null) {
+                return new Note(NoteCode::SleeveInsulationUnknown, ['wire' => $end->wire->name]);
+            }
+        }
+        throw new \LogicException('what a tube goes over is known');
+    }
 
-        return SleeveChoice::unknown($isLined, $unknown, $length === null ? self::unknownLength() : SleeveChoice::cutLength(self::covered($line, $length)));
+    private static function cutLength(Line $line): Figure
+    {
+        $covered = self::covered($line);
+
+        return $covered === null ? SleeveChoice::unknownLength(new Note(NoteCode::SleeveLengthUnknown)) : SleeveChoice::cutLength($covered);
     }
 
     /** mm that lie under it: the barrel, and some insulation on each side where a wire comes out. */
-    private static function covered(Line $line, float $barrel): float
+    private static function covered(Line $line): ?float
     {
-        return $barrel + SleeveChoice::ONTO_INSULATION * count($line->ends);
-    }
+        $length = $line->terminal?->barrel?->length;
 
-    private static function unknownLength(): Figure
-    {
-        return SleeveChoice::unknownLength(new Note(NoteCode::SleeveLengthUnknown));
+        return $length === null ? null : $length + SleeveChoice::ONTO_INSULATION * count($line->ends);
     }
 }

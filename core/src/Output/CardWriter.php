@@ -6,6 +6,7 @@ namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Bench\Figure;
 use Gondrik\Core\Card\CardStep;
+use Gondrik\Core\Card\Reckoning;
 use Gondrik\Core\Card\Settings;
 use Gondrik\Core\Card\SetUpCard;
 use Gondrik\Core\Reference\Table;
@@ -76,6 +77,7 @@ final readonly class CardWriter
             'tools' => (object) $tools,
             'lookTexts' => self::texts('look', [...$card->look->good, ...$card->look->bad]),
             'cautionTexts' => self::texts('cautions', $card->cautions),
+            'reckon' => (object) array_map(static fn(array $asked): object => (object) $asked, Reckoning::of($line, $card->report->rules)),
         ];
     }
 

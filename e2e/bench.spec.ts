@@ -61,6 +61,15 @@ test('a calculation is asked in the address, answers with its source and a pictu
   await expect(page.getByRole('button', { name: '222.4 N' })).toBeVisible();
 });
 
+test('every reason code has an example on the little ruler', async ({ page }) => {
+  await page.goto('/tables/reasons');
+  await page.getByRole('searchbox', { name: 'Search this table' }).fill('notch.cuts');
+  const code = page.getByRole('listitem').filter({ hasText: 'notch.cuts-strands' });
+  await expect(code).toContainText('it would cut strands');
+  await expect(code.locator('svg').last()).toBeVisible();
+  await accessible(page);
+});
+
 test('a table is found, searched, sorted and taken along', async ({ page }) => {
   await page.goto('/tables');
   await page.getByRole('link', { name: /Pull-out force/ }).click();

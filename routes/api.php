@@ -34,6 +34,7 @@ Route::get('health', [HealthController::class, 'show'])->withoutMiddleware(Ensur
 Route::get('openapi.json', [ReferenceController::class, 'openApi']);
 Route::get('workbook.schema.json', [ReferenceController::class, 'workbookSchema']);
 Route::get('reasons', [ReferenceController::class, 'reasons']);
+Route::get('reasons/examples', [ReferenceController::class, 'examples']);
 Route::get('reference', [ReferenceController::class, 'tables']);
 Route::get('reference/{table}.csv', [ReferenceController::class, 'tableAsCsv'])->where('table', '[a-z-]+');
 Route::get('reference/{table}', [ReferenceController::class, 'table'])->where('table', '[a-z-]+');

@@ -10,6 +10,7 @@ use Gondrik\Core\Match\LineChecks;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\ReasonExamples;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Fit;
@@ -135,4 +136,13 @@ it('says each verdict as the table of sentences has it', function (): void {
     ksort($said);
     ksort($expected);
     expect($said)->toBe($expected);
+});
+
+// The reference screen shows them: GONDRIK_WRITE=1 writes them anew.
+it('has an example of every code as it is shown', function (): void {
+    $made = json_encode(ReasonExamples::all(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";
+    if (getenv('GONDRIK_WRITE') === '1') {
+        file_put_contents(ReasonExamples::RESULTS, $made);
+    }
+    expect((string) file_get_contents(ReasonExamples::RESULTS))->toBe($made);
 });

@@ -105,3 +105,9 @@ it('shows every table that can be looked up, as JSON and as CSV', function (): v
     expect(array_column($tables->json('data'), 'rows', 'name')['glossary'])->toBeGreaterThanOrEqual(120);
     $this->getJson('/api/v1/reference/catalogue')->assertNotFound();
 });
+
+it('has an example of every reason code', function (): void {
+    $response = $this->getJson('/api/v1/reasons/examples')->assertOk();
+    expect(OpenApi::mismatch($response, 'get', '/reasons/examples'))->toBe('')
+        ->and(array_column($response->json('data'), 'code'))->toBe(array_column($this->getJson('/api/v1/reasons')->json('data'), 'code'));
+});

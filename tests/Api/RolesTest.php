@@ -74,6 +74,7 @@ const DOORS = [
     'POST scopes' => ['/scopes', [401, 403, 422, 422, 422]],
     'PUT scopes/{id}' => ['/scopes/tower-7', [401, 403, 412, 412, 404]],
     'DELETE scopes/{id}' => ['/scopes/tower-7', [401, 403, 412, 412, 404]],
+    'GET reasons/examples' => ['/reasons/examples', [200, 200, 200, 200, 200]],
     'GET reference' => ['/reference', [200, 200, 200, 200, 200]],
     'GET reference/{table}' => ['/reference/pull-force', [200, 200, 200, 200, 200]],
     'GET reference/{table}.csv' => ['/reference/pull-force.csv', [200, 200, 200, 200, 200]],

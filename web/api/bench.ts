@@ -82,3 +82,14 @@ export function useReferenceTable(table: Ref<string>) {
     staleTime: Infinity,
   });
 }
+
+/** Every reason code with an example of it. */
+export function useReasonExamples(isShown: Readonly<Ref<boolean>>) {
+  return useQuery({
+    ...asItCame,
+    queryKey: ['reason-examples'],
+    queryFn: () => answer(api.GET('/reasons/examples')),
+    enabled: isShown,
+    staleTime: Infinity,
+  });
+}

@@ -315,6 +315,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/reasons/examples": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** An example of every reason code */
+        get: operations["listReasonExamples"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/openapi.json": {
         parameters: {
             query?: never;
@@ -2247,6 +2264,17 @@ export interface components {
             previous: string | null;
             next: string | null;
         };
+        ReasonExample: {
+            code: string;
+            meaning: string;
+            /** @enum {string} */
+            fit: "proper" | "makeshift" | "unsuitable";
+            case: string;
+            text: string;
+            wire: number | null;
+            span: components["schemas"]["Reach"] | null;
+            bars: components["schemas"]["Bar"][];
+        };
         id: string;
         name: string;
         count: number;
@@ -3573,6 +3601,30 @@ export interface operations {
                 content: {
                     "application/json": {
                         data: components["schemas"]["ReasonMeaning"][];
+                    };
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    listReasonExamples: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Examples */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        ticks: components["schemas"]["Tick"][];
+                        data: components["schemas"]["ReasonExample"][];
                     };
                 };
             };

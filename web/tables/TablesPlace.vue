@@ -7,6 +7,7 @@ import { problemOf } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { counted, pretty } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import ReasonExamples from './ReasonExamples.vue';
 import { found, sorted } from './tableRows';
 
 /** What is behind the numbers: every table with its source and how sure it is, to be searched, sorted and taken along. */
@@ -73,12 +74,13 @@ const direction = (column: string) =>
             :value="words"
             @input="show({ q: ($event.target as HTMLInputElement).value || null })"
           />
-          <span class="muted" role="status">{{ counted(rows.length, 'row') }}</span>
+          <span v-if="name !== 'reasons'" class="muted" role="status">{{ counted(rows.length, 'row') }}</span>
           <a :href="`/api/v1/reference/${name}.csv`" download>As CSV</a>
         </p>
       </header>
+      <ReasonExamples v-if="name === 'reasons'" :words />
       <ProblemNote
-        v-if="table.error.value"
+        v-else-if="table.error.value"
         :problem="problemOf(table.error.value)"
         @retry="table.refetch()"
       />

@@ -8,6 +8,7 @@ use Gondrik\Core\Bench\Asked;
 use Gondrik\Core\Bench\Calculation;
 use Gondrik\Core\Bench\Calculator;
 use Gondrik\Core\Output\FigureWriter;
+use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Reference\Tables;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Verdict\ReasonCode;
@@ -26,6 +27,15 @@ final class ReferenceController extends Controller
     public function reasons(): JsonResponse
     {
         return new JsonResponse(['data' => array_map(static fn(ReasonCode $code): array => ['code' => $code->value, 'meaning' => Sentence::meaning($code)], ReasonCode::cases())]);
+    }
+
+    /** Every code with an example, as the tests have made it, and what its little ruler draws. */
+    public function examples(): JsonResponse
+    {
+        return $this->json([
+            'ticks' => (new RulerWriter())->ticks(),
+            'data' => json_decode((string) file_get_contents(base_path('core/data/reason-examples.json')), true, flags: JSON_THROW_ON_ERROR),
+        ]);
     }
 
     public function tables(): JsonResponse

@@ -193,3 +193,59 @@ it('refuses a question of planning that makes no sense, and names the option and
     'both with and without' => [['--scope', 'tower-7', '--with', 'roll-fine', '--without', 'roll-fine'], '--with "roll-fine": it is not to be bought'],
     'dearer than the budget' => [['--scope', 'tower-7', '--with', 'roll-fine', '--budget', '100'], '--budget "100": at least'],
 ]);
+
+const CARDS = __DIR__ . '/../core/tests/cases/card-shop.json';
+
+it('writes a set-up card, and says by its exit whether it is complete', function (string $kit, string $scope, string $line, int $status, string $says): void {
+    $text = gondrik(['card', CARDS, '--kit', $kit, '--scope', $scope, '--line', $line]);
+    $json = gondrik(['card', CARDS, '--kit', $kit, '--scope', $scope, '--line', $line, '--format', 'json']);
+    $card = json_decode($json->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+    expect([$text->getExitCode(), $json->getExitCode()])->toBe([$status, $status])
+        ->and($text->getOutput())->toContain($says)
+        ->and(array_keys($card))->toBe(['kit', 'scope', 'line', 'status', 'checks', 'steps', 'pull', 'sleeve', 'look', 'cautions'])
+        ->and([$card['kit'], $card['scope'], $card['line']])->toBe([$kit, $scope, $line]);
+    foreach ($card['steps'] as $step) {
+        expect(array_keys($step))->toBe(['op', 'wire', 'status', 'tool', 'position', 'settings', 'text']);
+    }
+})->with([
+    'complete' => ['all', 'all', 'insulated', 0, 'Set the stop to 6 mm.'],
+    'makeshift is complete' => ['all', 'all', 'sheath-cold', 0, 'In 10 pulls, 12 mm at a time.'],
+    'a hole' => ['bare-hands', 'all', 'insulated', 1, 'NOT COMPLETE'],
+    'a faulty line' => ['all', 'all', 'faulty', 1, 'NOT TO BE MADE'],
+    'a screw' => ['all', 'all', 'screw', 0, 'Tighten to 1.5 N·m'],
+]);
+
+it('refuses a card of what is not there', function (array $options, string $said): void {
+    $process = gondrik(['card', CARDS, ...$options]);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
+})->with([
+    'no such line' => [['--kit', 'all', '--scope', 'all', '--line', 'nothing'], '--line "nothing": no line of the scope'],
+    'no line' => [['--kit', 'all', '--scope', 'all'], '--line is missing'],
+    'no such kit' => [['--kit', 'nobody', '--scope', 'all', '--line', 'insulated'], '--kit "nobody"'],
+]);
+
+it('reckons without a workbook', function (array $asked, string $says): void {
+    $process = gondrik(['calc', ...$asked]);
+    expect($process->getExitCode())->toBe(0)->and($process->getErrorOutput())->toBe('')->and($process->getOutput())->toContain($says);
+})->with([
+    [['pull', '--size', '12 AWG', '--class', 'insulated'], '311.38 N  [UL 486A-486B, 12 AWG; memory]'],
+    [['sleeve', '--widest', '10', '--narrowest', '3'], 'No stock size passes over 10 mm and grips 3 mm.'],
+    [['size', '--size', '11 AWG'], 'equivalents  none'],
+    [['code', '--code', 'M22759/32-20-6', '--format', 'json'], '"value": "blue"'],
+]);
+
+it('refuses what cannot be reckoned, by the option and the value', function (array $asked, string $said): void {
+    $process = gondrik(['calc', ...$asked]);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
+})->with([
+    [['weight'], '"weight" is nothing to reckon; there are size'],
+    [[], 'what'],
+    [['size'], '--size is missing'],
+    [['size', '--size', '12'], '--size "12":'],
+    [['size', '--size', '12 AWG', '--hole', '2'], '--hole "2": is nothing that calc size asks'],
+    [['size', '--colour', 'red'], '--colour'],
+    [['sleeve', '--widest', '1,000', '--narrowest', '2'], '--widest "1,000":'],
+    [['pull', '--size', "12\nAWG", '--class', 'insulated'], '--size "": must have no control characters'],
+    [['strands', '--strands', '-3'], '--strands'],
+    [['size', '--size', '12 AWG', '--format', 'xml'], '--format "xml"'],
+]);

@@ -44,6 +44,10 @@ const reckon = (what: string) => ({
     kit: props.card.kit,
   },
 });
+const reckoned = [
+  ['pull', 'Pull'],
+  ['sleeve', 'Sleeve'],
+] as const;
 const verdicts: Record<Schemas['Card']['status'], string> = {
   covered: 'This kit makes it',
   makeshift: 'Only makeshift with this kit',
@@ -110,22 +114,16 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
           </li>
         </ul>
       </section>
-      <section v-if="card.pull" aria-labelledby="pull-head">
-        <h3 id="pull-head">
-          Pull <RouterLink v-if="card.reckon.pull" :to="reckon('pull')">reckon</RouterLink>
-        </h3>
-        <div v-for="{ name, figure } in figuresOf(card.pull)" :key="name">
-          <FigureValue :name :figure :units />
-        </div>
-      </section>
-      <section v-if="card.sleeve" aria-labelledby="sleeve-head">
-        <h3 id="sleeve-head">
-          Sleeve <RouterLink v-if="card.reckon.sleeve" :to="reckon('sleeve')">reckon</RouterLink>
-        </h3>
-        <div v-for="{ name, figure } in figuresOf(card.sleeve)" :key="name">
-          <FigureValue :name :figure :units />
-        </div>
-      </section>
+      <template v-for="[what, head] in reckoned" :key="what">
+        <section v-if="card[what]" :aria-labelledby="`${what}-head`">
+          <h3 :id="`${what}-head`">
+            {{ head }} <RouterLink v-if="card.reckon[what]" :to="reckon(what)">reckon</RouterLink>
+          </h3>
+          <div v-for="{ name, figure } in figuresOf(card[what])" :key="name">
+            <FigureValue :name :figure :units />
+          </div>
+        </section>
+      </template>
       <section v-if="card.cautions.length" class="cautions" aria-labelledby="caution-head">
         <h3 id="caution-head">Mind</h3>
         <ul>

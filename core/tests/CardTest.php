@@ -55,7 +55,8 @@ function asCase(array $card): array
     $settings = [];
     foreach ($card['steps'] as $step) {
         foreach ((array) $step['settings'] as $name => $figure) {
-            if ($name !== 'conductor' && $name !== 'insulationOd') {
+            // What a caliper should say of a wire stands in the catalogue.
+            if (!in_array($name, ['conductor', 'insulationOd', 'sheathOd'], true)) {
                 $settings[] = $step['op'] . '.' . $name . ($figure === true ? '' : '=' . figured($figure));
             }
         }

@@ -2205,6 +2205,10 @@ export interface components {
             force?: components["schemas"]["Figure"];
             torque?: components["schemas"]["Figure"];
             byMeasure?: boolean;
+            sheathOd?: components["schemas"]["Figure"];
+            section?: components["schemas"]["Figure"];
+            damagedStrands?: components["schemas"]["Figure"];
+            nickDepth?: components["schemas"]["Figure"];
         };
         CardStep: {
             op: string;

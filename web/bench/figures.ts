@@ -43,7 +43,11 @@ export const sourceText = ({ source, recall }: Figure): string =>
 export const figureNames: Record<string, string> = {
   conductor: 'bare conductor',
   insulationOd: 'over the insulation',
+  sheathOd: 'over the sheath',
   sheathLength: 'sheath off',
+  section: 'at a time',
+  damagedStrands: 'damaged strands allowed',
+  nickDepth: 'deepest nick',
   pulls: 'pulls',
   stripLength: 'strip',
   temperature: 'iron at',

@@ -30,7 +30,7 @@ final readonly class Notch
      */
     public static function measured(float $hole, Size $size, Construction $construction, ?int $strands, ?float $insulationOd): self
     {
-        return self::judge($hole, Source::measured('the hole as it was measured'), false, $size, $construction, $strands, $insulationOd);
+        return self::judge($hole, Source::stated('the hole that was given'), false, $size, $construction, $strands, $insulationOd);
     }
 
     /**

@@ -40,11 +40,6 @@ final readonly class Source
         return new self($by, Recall::Stated);
     }
 
-    public static function measured(string $how): self
-    {
-        return new self($how, Recall::Measured);
-    }
-
     /** @return array<string, array<string, string>> by code */
     private static function formulas(): array
     {

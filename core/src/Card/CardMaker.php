@@ -100,9 +100,12 @@ final readonly class CardMaker
             Operation::StripSheath => new Settings(
                 sheathLength: self::mm($end?->wire->sheath?->strip, 'the wire in the workbook'),
                 pulls: $this->pulls($cover),
+                section: self::mm(Making::sectionOf($cover)['section'] ?? null, 'the tool in the workbook'),
             ),
             Operation::Strip => new Settings(
                 stripLength: self::mm($line->terminal?->strip?->aim(), 'the terminal in the workbook'),
+                damagedStrands: $end === null ? null : Making::damageOf($end)?->general,
+                nickDepth: $end === null ? null : Making::damageOf($end)?->depth,
                 byMeasure: Making::hasReason($cover, ReasonCode::LengthByMeasure),
             ),
             Operation::Solder => new Settings(temperature: $line->temperature === null ? null : Figure::of($line->temperature, Source::stated('the line in the workbook'), FigureUnit::Celsius)),
@@ -118,6 +121,7 @@ final readonly class CardMaker
         return new Settings(
             conductor: ConductorFacts::of($end->wire->size, $end->wire->construction, $end->wire->strands)->diameter,
             insulationOd: self::mm($end->wire->insulationOd, 'the wire in the workbook'),
+            sheathOd: self::mm($end->wire->sheath?->outsideDiameter(), 'the wire in the workbook'),
         );
     }
 
@@ -137,8 +141,8 @@ final readonly class CardMaker
         return Pull::of($end->wire->size, $terminal->class, $this->rules->pullStandard);
     }
 
-    private static function mm(?float $length, string $by): ?Figure
+    private static function mm(mixed $length, string $by): ?Figure
     {
-        return $length === null ? null : Figure::mm($length, Source::stated($by));
+        return is_float($length) ? Figure::mm($length, Source::stated($by)) : null;
     }
 }

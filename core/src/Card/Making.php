@@ -203,17 +203,28 @@ final readonly class Making
         return [];
     }
 
-    /** @return list<Instruction> how much the blade may have touched, where the strands are known */
+    /** How much the blade may have touched; null where the strands are not known. */
+    public static function damageOf(End $end): ?StrandDamage
+    {
+        return match (true) {
+            $end->wire->construction === Construction::Solid => StrandDamage::ofSolid($end->wire->size),
+            $end->wire->strands === null => null,
+            default => StrandDamage::ofStrands($end->wire->strands),
+        };
+    }
+
+    /** @return list<Instruction> */
     private function damage(End $end): array
     {
-        if ($end->wire->construction === Construction::Solid) {
-            return [new Instruction(Code::StripSolid, self::number('depth', StrandDamage::ofSolid($end->wire->size)->depth))];
-        }
+        $damage = self::damageOf($end);
         $strands = $end->wire->strands;
-        if ($strands === null) {
+        if ($damage?->depth !== null) {
+            return [new Instruction(Code::StripSolid, self::number('depth', $damage->depth))];
+        }
+        if ($damage === null || $strands === null) {
             return [];
         }
-        $allowed = (int) StrandDamage::ofStrands($strands)->general?->value;
+        $allowed = (int) $damage->general?->value;
 
         return [new Instruction(Code::StripDamage, $allowed === 0 ? ['strands' => $strands] : ['allowed' => $allowed, 'many' => $strands])];
     }

@@ -13,9 +13,15 @@ final readonly class Settings
         /** What a caliper should say over the bare conductor, and over the insulation. */
         public ?Figure $conductor = null,
         public ?Figure $insulationOd = null,
+        public ?Figure $sheathOd = null,
         public ?Figure $sheathLength = null,
         public ?Figure $pulls = null,
+        /** So much of the sheath at a time. */
+        public ?Figure $section = null,
         public ?Figure $stripLength = null,
+        /** Strands that may be nicked or cut; of a solid conductor how deep. */
+        public ?Figure $damagedStrands = null,
+        public ?Figure $nickDepth = null,
         /** The tool has no stop for that length: it is measured. */
         public bool $byMeasure = false,
         public ?Figure $temperature = null,

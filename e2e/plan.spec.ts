@@ -103,7 +103,7 @@ test('a tool is taken out on Cover as if it were not there, and the hole leads t
   await expect(page).toHaveURL(/without=hex-lug/);
   await expect(page.getByRole('status').filter({ hasText: 'As if' })).toContainText('− Lug crimper');
   await expect(panel).toContainText('Nothing in this kit does it');
-  await panel.getByRole('button', { name: 'Plan how to close it' }).click();
+  await panel.getByRole('button', { name: 'Plan what to do about it' }).click();
   await expect(page).toHaveURL(/plan\?kit=pylon-backpack&scopes=tower-7/);
 });
 

@@ -133,7 +133,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
             {{ counted(hole.quantity, 'termination') }}.
           </p>
         </div>
-        <button type="button" class="link" @click="emit('plan')">Plan how to close it</button>
+        <button type="button" class="link" @click="emit('plan')">Plan what to do about it</button>
         <div v-if="otherKits.length" class="advice">
           <h4>Or take it to another kit</h4>
           <button

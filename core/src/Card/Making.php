@@ -99,7 +99,7 @@ final readonly class Making
                 StripMethod::Score => [new Instruction(Code::StripScore)],
                 default => [],
             },
-            new Instruction(Code::StripOffer),
+            ...$this->line->terminal?->class->isCrimped() === true ? [new Instruction(Code::StripOffer)] : [],
             ...$this->damage($end),
         ];
     }

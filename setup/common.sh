@@ -45,7 +45,7 @@ find_places() {
 choose_places() {
     make_service_user
     if is_root; then
-        chmod -R a+rX "$ROOT"/{app,bootstrap,config,core,database,public,routes,setup,vendor} "$ROOT/artisan"
+        chmod -R a+rX "$ROOT"/{app,bootstrap,config,core,database,public,resources,routes,setup,vendor} "$ROOT/artisan"
     fi
     find_places "$1"
     if [ "$CODE" != "$ROOT" ]; then
@@ -68,7 +68,7 @@ choose_places() {
 }
 
 copy_code() {
-    (cd "$ROOT" && rsync -a --delete --chmod=D755,F644 --exclude public/build.new app bootstrap config core database public routes setup vendor artisan composer.json "$CODE/" \
+    (cd "$ROOT" && rsync -a --delete --chmod=D755,F644 --exclude public/build.new app bootstrap config core database public resources routes setup vendor artisan composer.json "$CODE/" \
         && chmod 755 "$CODE"/setup/{serve,keep})
 }
 

@@ -83,6 +83,14 @@ it('makes the card of', function (array $case): void {
     expect(asCase($card))->toBe(array_intersect_key($case, asCase($card)));
 })->with(CaseTable::of('cards', 'line', 'scope', 'kit'));
 
+it('tells the least pull on both scales, and of the latch where no step of the housing does', function (): void {
+    $texts = static fn(array $card): string => implode(' ', array_column($card['steps'], 'text'));
+    expect($texts(cardOf('all', 'all', 'insulated-yellow')))->toContain('It must hold 311.4 N (70 lbf) by UL 486A-486B.')
+        ->and(substr_count($texts(cardOf('all', 'all', 'sealed-housing')), 'until it latches'))->toBe(1)
+        ->and(substr_count($texts(cardOf('all', 'all', 'housed')), 'until it latches'))->toBe(1)
+        ->and($texts(cardOf('all', 'all', 'open-barrel')))->not->toContain('latches');
+});
+
 it('asks for its own figures again, and comes to the same', function (array $case): void {
     $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
     $of = $workbook->scope($case['scope']);

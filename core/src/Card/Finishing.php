@@ -42,7 +42,14 @@ final readonly class Finishing
     /** @return list<Instruction> */
     public function look(): array
     {
-        return [...$this->line->isTaped() ? [new Instruction(Code::SleeveTape)] : [], new Instruction(Code::LookOver)];
+        // Where nothing gets it out again, no step speaks of the housing.
+        $latches = $this->line->joint->housing && $this->line->terminal?->extractCode === null;
+
+        return [
+            ...$this->line->isTaped() ? [new Instruction(Code::SleeveTape)] : [],
+            ...$latches ? [new Instruction(Code::HousingLatch)] : [],
+            new Instruction(Code::LookOver),
+        ];
     }
 
     /** @return list<Instruction> */

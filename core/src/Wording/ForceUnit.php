@@ -19,4 +19,12 @@ enum ForceUnit: string
             ? LengthUnit::plain($newtons, 1) . ' N'
             : LengthUnit::plain($newtons / self::NEWTONS, 1) . ' lbf';
     }
+
+    /** In the unit that is read first, and in brackets the other: a pull is set on either scale. */
+    public function sayBoth(float $newtons): string
+    {
+        $other = $this === self::Newton ? self::PoundForce : self::Newton;
+
+        return $this->say($newtons) . ' (' . $other->say($newtons) . ')';
+    }
 }

@@ -7,7 +7,7 @@ namespace Gondrik\Core\Wording;
 /**
  * Fills the sentences of data/reasons.csv and data/wanted.csv.
  *
- * {name} is a value as it is; {name:mm} a length, {name:C} a temperature, {name:N} a force, {name:Nm} a torque, {name:mm2} an
+ * {name} is a value as it is; {name:mm} a length, {name:C} a temperature, {name:N} a force, {name:N/lbf} one in both units, {name:Nm} a torque, {name:mm2} an
  * area, {name:%} a share; {name:*wire} counts wires; {name:q} stands in quotation marks; {name:profile} takes the word from
  * that list of data/words.csv, {name:a profile} with its article. What stands in [ ] is left out where one of its values is
  * missing, and what stands in [!name: ] where that value is there.
@@ -78,6 +78,7 @@ final readonly class Template
             $format === '%' => LengthUnit::plain(100 * $value, 0) . ' %',
             $format === 'C' => LengthUnit::plain((float) $value, 1) . ' °C',
             $format === 'N' => $this->units->force->say((float) $value),
+            $format === 'N/lbf' => $this->units->force->sayBoth((float) $value),
             $format === 'Nm' => LengthUnit::plain((float) $value, 2) . ' N·m',
             $format === 'mm2' => LengthUnit::plain((float) $value, 2) . ' mm²',
             str_starts_with($format, '*') => Words::counted((int) $value, substr($format, 1)),

@@ -11,16 +11,13 @@ use Symfony\Component\Console\Output\OutputInterface;
 /** A set-up card for a terminal. */
 final readonly class TextCard
 {
-    /** Shapes for status, as everywhere. */
-    private const MARKS = ['covered' => '●', 'makeshift' => '◐', 'hole' => '○', 'faulty' => '✕'];
-
     public function __construct(private OutputInterface $output) {}
 
     /** @param array<string, mixed> $written as CardWriter gives it */
     public function write(SetUpCard $card, array $written): void
     {
         $line = $card->cover->line;
-        $this->say(self::MARKS[$written['status']] . ' ' . $line->id . '  ' . ($line->wire->name ?? 'screw') . ($line->wireB === null ? '' : ' + ' . $line->wireB->name)
+        $this->say(TextReport::dot($card->cover->status) . ' ' . $line->id . '  ' . ($line->wire->name ?? 'screw') . ($line->wireB === null ? '' : ' + ' . $line->wireB->name)
             . ($line->terminal === null ? '' : ' → ' . $line->terminal->name) . '  ' . $line->quantity . ' ×  (' . $card->report->kit->name . ')');
         if (!$card->isComplete()) {
             $this->say($written['status'] === 'faulty' ? 'NOT TO BE MADE: the line itself is faulty.' : 'NOT COMPLETE: this kit cannot make it.');
@@ -29,9 +26,10 @@ final readonly class TextCard
             $this->say('! ' . $check['text']);
         }
         foreach ($written['steps'] as $number => $step) {
+            $status = $card->steps[$number]->status();
             $tool = $step['tool'] === null ? '' : '  ' . ($card->report->kit->tool($step['tool'])->name ?? $step['tool']) . ($step['position'] === null ? '' : ' “' . $step['position'] . '”');
             $this->say('');
-            $this->say(sprintf('%2d ', $number + 1) . (self::MARKS[$step['status'] ?? ''] ?? '·') . ' ' . $step['op'] . ($step['wire'] === null ? '' : ' ' . $step['wire']) . $tool);
+            $this->say(sprintf('%2d ', $number + 1) . ($status === null ? '·' : TextReport::dot($status)) . ' ' . $step['op'] . ($step['wire'] === null ? '' : ' ' . $step['wire']) . $tool);
             $this->say('     ' . $step['text']);
             foreach ((array) $step['settings'] as $name => $figure) {
                 $this->say('     ' . $name . ': ' . ($figure === true ? 'yes' : TextFigures::told($figure)));

@@ -152,7 +152,8 @@ final readonly class TextReport
         return implode(' ', array_map($this->sentence->of(...), $worst));
     }
 
-    private static function dot(Status $status): string
+    /** Shapes for status, as everywhere. */
+    public static function dot(Status $status): string
     {
         return match ($status) {
             Status::Covered => '●',

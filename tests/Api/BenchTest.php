@@ -53,6 +53,17 @@ it('prints four cards to a sheet, and all of each', function (): void {
     expect(substr_count($two, 'Clean up'))->toBe(2)->and($two)->toContain('winch-35')->toContain('NOT COMPLETE');
 });
 
+it('prints no more cards at once than somebody cuts apart', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $lines = array_fill(0, 100, ['line' => LINE]);
+    foreach ([0, 1] as $_) {
+        $this->postJson('/api/v1/scopes/boards/changes', ['changes' => $lines])->assertOk();
+    }
+    $refused = $this->getJson('/api/v1/cards.pdf?kit=panel-bench&scope=boards')->assertStatus(422)->assertJsonPath('problems.0.path', 'lines');
+    expect($refused->json('problems.0.expected'))->toContain('at most 200 cards');
+    $this->get('/api/v1/cards.pdf?kit=panel-bench&scope=boards&lines=speaker-20')->assertOk();
+});
+
 it('gives a card with much to say a row of its own, and lets none run over its place', function (string $kit, string $scope): void {
     $this->actingAs($this->lead($this->demo()));
     $of = $this->getJson("/api/v1/card?kit={$kit}&scope={$scope}")->json('of');

@@ -1,8 +1,8 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, shallowRef, type Ref } from 'vue';
 import { answer, api, type Schemas } from './client';
-import { useUndo } from '@/frame/useUndo';
 import { asItCame, SHOP, useShop, type Units } from './queries';
+import { useWriteLine } from './writeLine';
 
 /* What is asked about plans, and what is done to those that the shop goes by. */
 
@@ -82,8 +82,7 @@ export function usePlanCurve(asked: Ref<PlanAsked | null>) {
 /** Other terminals for lines that the kit cannot make; each is chosen by somebody, here for the plan or in the work itself. */
 export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
   const shop = useShop();
-  const client = useQueryClient();
-  const undo = useUndo();
+  const writeLine = useWriteLine();
   const query = useQuery({
     ...asItCame,
     queryKey: [SHOP, shop, 'plan-substitutes', asked, units],
@@ -100,20 +99,8 @@ export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) 
   return {
     query,
     /** Writes it into the work, as one step that can be taken back. */
-    async write({ scope, line }: Schemas['LineOffers'], one: Schemas['Substitute']): Promise<void> {
-      const { data } = await answer(api.GET('/scopes/{scope}/lines', { params: { path: { scope } } }));
-      const version = data.find(({ id }) => id === line)?.version ?? '';
-      const { change } = await answer(
-        api.POST('/scopes/{scope}/changes', {
-          params: { path: { scope } },
-          body: {
-            changes: [{ id: line, version, cells: { terminal: one.terminal, sleeve: one.sleeve ?? '' } }],
-          },
-        }),
-      );
-      await client.invalidateQueries({ queryKey: [SHOP, shop.value] });
-      await undo.did(change, `${line}: ${one.name}`);
-    },
+    write: (of: Schemas['LineOffers'], one: Schemas['Substitute']): Promise<void> =>
+      writeLine(of, () => ({ terminal: one.terminal, sleeve: one.sleeve ?? '' }), `${of.line}: ${one.name}`),
   };
 }
 

@@ -46,6 +46,8 @@ function go(line: string | null | undefined): void {
 useKeys('arrowleft', () => go(page.value?.previous));
 useKeys('arrowright', () => go(page.value?.next));
 
+/** So many cards are printed at once. */
+const MOST_PRINTED = 200;
 const printed = (lines: string | null) =>
   `/api/v1/cards.pdf?${new URLSearchParams({
     kit: pair.value.kit ?? '',
@@ -87,7 +89,9 @@ const printed = (lines: string | null) =>
         </nav>
         <span v-if="page" class="print">
           <a :href="printed(page.card.line)" target="_blank" rel="noopener">This card as PDF</a>
-          <a :href="printed(null)" target="_blank" rel="noopener">All {{ page.of }} as PDF</a>
+          <a v-if="page.of <= MOST_PRINTED" :href="printed(null)" target="_blank" rel="noopener"
+            >All {{ page.of }} as PDF</a
+          >
           <RouterLink
             :to="{ name: 'cover', query: { kit: pair.kit, scope: pair.scope, line: page.card.line } }"
             >On Cover</RouterLink

@@ -1,14 +1,10 @@
-import { useQueryClient } from '@tanstack/vue-query';
 import { shallowRef } from 'vue';
-import { answer, api, problemOf, type Schemas } from '@/api/client';
-import { SHOP, useShop } from '@/api/queries';
-import { useUndo } from '@/frame/useUndo';
+import { problemOf, type Schemas } from '@/api/client';
+import { useWriteLine } from '@/api/writeLine';
 
 /** Puts what was reckoned into the remark of a line, behind what stands there; it can be taken back like any write. */
 export function usePutIntoLine() {
-  const shop = useShop();
-  const client = useQueryClient();
-  const undo = useUndo();
+  const writeLine = useWriteLine();
   const isBusy = shallowRef(false);
   const refused = shallowRef<Schemas['Problem'] | null>(null);
 
@@ -16,17 +12,11 @@ export function usePutIntoLine() {
     isBusy.value = true;
     refused.value = null;
     try {
-      const { data } = await answer(api.GET('/scopes/{scope}/lines', { params: { path: { scope } } }));
-      const seen = data.find(({ id }) => id === line);
-      const note = seen?.note ? `${seen.note}; ${text}` : text;
-      const { change } = await answer(
-        api.POST('/scopes/{scope}/changes', {
-          params: { path: { scope } },
-          body: { changes: [{ id: line, version: seen?.version ?? '', cells: { note } }] },
-        }),
+      await writeLine(
+        { scope, line },
+        (kept) => ({ note: kept?.note ? `${kept.note}; ${text}` : text }),
+        `Put into ${line}: ${text}`,
       );
-      await client.invalidateQueries({ queryKey: [SHOP, shop.value] });
-      await undo.did(change, `Put into ${line}: ${text}`);
     } catch (error) {
       refused.value = problemOf(error);
     } finally {

@@ -13,6 +13,8 @@ use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\CardWriter;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -46,6 +48,9 @@ final class CardController extends Controller
     {
         $report = $this->report($request);
         $lines = $request->ids('lines');
+        if ($lines === [] && count($report->lines) > CardRequest::MOST) {
+            throw new InvalidWorkbook([new Problem('lines', null, 'must name which lines: at most ' . CardRequest::MOST . ' cards are printed at once, the scope has ' . count($report->lines))]);
+        }
         $writer = new CardWriter($request->units());
         $cards = array_map(
             static fn(LineCover $cover): array => $writer->explained(SetUpCard::of($report, $cover)),

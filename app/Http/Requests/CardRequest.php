@@ -13,8 +13,8 @@ final class CardRequest extends FormRequest
     use ListsThings;
     use NamesThings;
 
-    /** A hundred sheets. */
-    private const MOST = 400;
+    /** Cards that are printed at once: some fifty sheets. */
+    public const MOST = 200;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -23,9 +23,4 @@ final readonly class Figure
     {
         return new self($value, $unit, $source, $note);
     }
-
-    public function noted(Note $note): self
-    {
-        return new self($this->value, $this->unit, $this->source, $this->note ?? $note);
-    }
 }

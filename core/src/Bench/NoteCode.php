@@ -22,5 +22,4 @@ enum NoteCode: string
     case NotchInsulationUnknown = 'notch.insulation-unknown';
     case NotchOwnLabel = 'notch.own-label';
     case PercentCutOff = 'strands.percent-cut-off';
-    case NoWire = 'pull.no-wire';
 }

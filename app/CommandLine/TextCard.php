@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use Gondrik\Core\Card\SetUpCard;
+use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Output\CardRows;
 use Gondrik\Core\Reference\Table;
 use Symfony\Component\Console\Output\OutputInterface;
 
@@ -25,13 +27,14 @@ final readonly class TextCard
         foreach ($written['checks'] as $check) {
             $this->say('! ' . $check['text']);
         }
-        foreach ($written['steps'] as $number => $step) {
-            $status = $card->steps[$number]->status();
-            $tool = $step['tool'] === null ? '' : '  ' . ($card->report->kit->tool($step['tool'])->name ?? $step['tool']) . ($step['position'] === null ? '' : ' “' . $step['position'] . '”');
+        $this->list('caution', $written['cautions'], 'cautions');
+        foreach (CardRows::of($card, $written['steps']) as $number => $row) {
+            $status = $row['status'] === null ? null : Status::from($row['status']);
+            $tool = $row['tool'] === null ? '' : '  ' . ($card->report->kit->tool($row['tool'])->name ?? $row['tool']) . ($row['position'] === null ? '' : ' “' . $row['position'] . '”');
             $this->say('');
-            $this->say(sprintf('%2d ', $number + 1) . ($status === null ? '·' : TextReport::dot($status)) . ' ' . $step['op'] . ($step['wire'] === null ? '' : ' ' . $step['wire']) . $tool);
-            $this->say('     ' . $step['text']);
-            foreach ((array) $step['settings'] as $name => $figure) {
+            $this->say(sprintf('%2d ', $number + 1) . ($status === null ? '·' : TextReport::dot($status)) . ' ' . $row['op'] . self::about($card, $row) . $tool);
+            $this->say('     ' . $row['text']);
+            foreach ((array) $row['settings'] as $name => $figure) {
                 $this->say('     ' . $name . ': ' . ($figure === true ? 'yes' : TextFigures::told($figure)));
             }
         }
@@ -44,7 +47,16 @@ final readonly class TextCard
         }
         $this->list('good', $written['look']['good'], 'look');
         $this->list('bad', $written['look']['bad'], 'look');
-        $this->list('caution', $written['cautions'], 'cautions');
+    }
+
+    /** @param array<string, mixed> $row */
+    private static function about(SetUpCard $card, array $row): string
+    {
+        return match (true) {
+            $row['of'] !== null => ', ' . $row['of'],
+            $row['wire'] === null || count($card->cover->line->ends) > 1 => '',
+            default => ' ' . $row['wire'],
+        };
     }
 
     /** @param list<string> $codes of a table with a text each */

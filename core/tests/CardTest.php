@@ -12,6 +12,7 @@ use Gondrik\Core\Bench\Calculator;
 use Gondrik\Core\Card\Reckoning;
 use Gondrik\Core\Card\SetUpCard;
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Output\CardWriter;
@@ -25,15 +26,31 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 /** @return array<string, mixed> */
 function cardOf(string $kit, string $scope, string $line): array
 {
+    [$report, $cover] = coverOf($kit, $scope, $line);
+
+    return (new CardWriter())->card(SetUpCard::of($report, $cover));
+}
+
+/** @return array{Report, LineCover} */
+function coverOf(string $kit, string $scope, string $line): array
+{
     $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
     $of = $workbook->scope($scope);
     $report = Coverage::of($workbook->kit($kit), $of, $workbook->rulesFor($of));
     foreach ($report->lines as $cover) {
         if ($cover->line->id === $line) {
-            return (new CardWriter())->card(SetUpCard::of($report, $cover));
+            return [$report, $cover];
         }
     }
     throw new LogicException('no line ' . $line);
+}
+
+/** @return array<string, mixed> as the page and the printer have it */
+function explainedCard(string $kit, string $scope, string $line): array
+{
+    [$report, $cover] = coverOf($kit, $scope, $line);
+
+    return (new CardWriter())->explained(SetUpCard::of($report, $cover));
 }
 
 /** A figure as the table of cases writes it: to three digits, "-" for none. */
@@ -85,11 +102,53 @@ it('makes the card of', function (array $case): void {
 
 it('tells the least pull on both scales, and of the latch where no step of the housing does', function (): void {
     $texts = static fn(array $card): string => implode(' ', array_column($card['steps'], 'text'));
-    expect($texts(cardOf('all', 'all', 'insulated-yellow')))->toContain('It must hold 311.4 N (70 lbf) by UL 486A-486B.')
+    expect($texts(cardOf('all', 'all', 'insulated')))->toContain('It must hold 89 N (20 lbf) for 60 s by UL 486A-486B.')
+        ->and($texts(cardOf('all', 'all', 'sealed-housing')))->toContain('It must hold 90 N (20.2 lbf) by IEC 60352-2.')
         ->and(substr_count($texts(cardOf('all', 'all', 'sealed-housing')), 'until it latches'))->toBe(1)
         ->and(substr_count($texts(cardOf('all', 'all', 'housed')), 'until it latches'))->toBe(1)
         ->and($texts(cardOf('all', 'all', 'open-barrel')))->not->toContain('latches');
 });
+
+// Cards as somebody reads them, from top to bottom. GONDRIK_WRITE=1 writes them anew: read them aloud before they are committed.
+it('reads from top to bottom as the golden cards do', function (): void {
+    $cases = array_map(static fn(array $case): array => $case[0], array_values(CaseTable::of('cards', 'line', 'scope', 'kit')));
+    $told = implode("\n", array_map(static fn(array $case): string => asRead(explainedCard($case['kit'], $case['scope'], $case['line'])), $cases));
+    $golden = __DIR__ . '/golden/cards.txt';
+    if (getenv('GONDRIK_WRITE') === '1') {
+        file_put_contents($golden, $told);
+    }
+    expect($told)->toBe((string) file_get_contents($golden));
+});
+
+/** @param array<string, mixed> $card as it is explained */
+function asRead(array $card): string
+{
+    $lines = ['== ' . implode(' + ', (array) $card['wires']) . ' → ' . ($card['terminal'] ?? 'screw') . ' (' . $card['kit'] . ', ' . $card['scope'] . '/' . $card['line'] . '): ' . $card['status']];
+    $lines = [...$lines, ...array_map(static fn(array $check): string => '! ' . $check['text'], $card['checks']), 'mind: ' . implode(' ', $card['cautions'])];
+    foreach ($card['steps'] as $number => $step) {
+        $tool = $step['tool'] === null ? '' : ' [' . ((array) $card['tools'])[$step['tool']] . ($step['position'] === null ? '' : ' ' . $step['position']) . ']';
+        $lines[] = ($number + 1) . ' ' . $step['name'] . ($step['of'] === null ? '' : ', ' . $step['of']) . $tool . ($step['status'] === null || $step['status'] === 'covered' ? '' : ' ' . $step['status']) . ': ' . $step['text'];
+    }
+    foreach (['good' => '+', 'bad' => '-'] as $side => $mark) {
+        foreach ($card['look'][$side] as $code) {
+            $lines[] = $mark . ' ' . ((array) $card['lookTexts'])[$code];
+        }
+    }
+
+    return implode("\n", $lines) . "\n";
+}
+
+it('looks and pulls while the crimp can still be seen, and before anything is under a housing or a nut', function (array $case): void {
+    $ops = array_column(cardOf($case['kit'], $case['scope'], $case['line'])['steps'], 'op');
+    foreach (['look', 'tug', 'pull-test'] as $eye) {
+        foreach (['sleeve', 'extract', 'fasten'] as $cover) {
+            if (in_array($eye, $ops, true) && in_array($cover, $ops, true) && !str_starts_with($case['line'], 'ferrule')) {
+                expect(max(array_keys($ops, $eye, true)))->toBeLessThan(min(array_keys($ops, $cover, true)), $eye . ' before ' . $cover);
+            }
+        }
+    }
+    expect($ops === [] ? $case['status'] : end($ops))->toBe($ops === [] ? 'faulty' : 'clean-up');
+})->with(CaseTable::of('cards', 'line', 'scope', 'kit'));
 
 it('asks for its own figures again, and comes to the same', function (array $case): void {
     $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));

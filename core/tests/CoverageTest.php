@@ -65,7 +65,7 @@ it('counts terminations by quantity and cuts the share off', function (): void {
     expect($report->headline->terminations)->toBe(172)
         ->and($report->headline->hole)->toBe(76)
         ->and($report->headline->covered + $report->headline->makeshift + $report->headline->hole + $report->headline->faulty)->toBe(172)
-        ->and($report->headline->share())->toBe(0.31);
+        ->and($report->headline->share())->toBe(0.37);
 });
 
 it('counts makeshift where the house does', function (string $rules, float $share): void {

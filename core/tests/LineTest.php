@@ -74,8 +74,8 @@ it('sets every key of a preset', function (Preset $preset, array $different): vo
     'building' => [Preset::Building, ['trainedHands', 'fullCycleFor', 'listedWire', 'carry']],
     'vehicle' => [Preset::Vehicle, ['fullCycleFor', 'hammerLugs', 'carry']],
     'marine' => [Preset::Marine, ['fullCycleFor', 'insulationGrip', 'pullStandard', 'carry']],
-    'panel' => [Preset::Panel, ['openFlame', 'fullCycleFor', 'listedWire']],
-    'aircraft' => [Preset::Aircraft, ['openFlame', 'fullCycleFor', 'insulationGrip', 'pullTest', 'listedWire', 'insulations', 'pullStandard', 'carry']],
+    'panel' => [Preset::Panel, ['openFlame', 'fullCycleFor', 'listedWire', 'torqueEvery']],
+    'aircraft' => [Preset::Aircraft, ['openFlame', 'fullCycleFor', 'insulationGrip', 'pullTest', 'listedWire', 'insulations', 'pullStandard', 'strandDamage', 'carry']],
     'bench' => [Preset::Bench, ['makeshiftCounts', 'openFlame', 'tinning', 'solderSplices', 'solderOnCrimp', 'poweredFinalTorque', 'carry']],
 ]);
 

@@ -138,6 +138,15 @@ it('says each verdict as the table of sentences has it', function (): void {
     expect($said)->toBe($expected);
 });
 
+it('says of a code what it is about here', function (string $wire, string $terminal, string $line, string $tool, string $rules, string $op, string $sentence): void {
+    $workbook = Catalogue::workbook($wire, $terminal, $line, $tool, $rules);
+    $work = Catalogue::work($workbook, $op) ?? throw new LogicException();
+    expect(array_map((new Sentence())->of(...), Catalogue::match($workbook, $op, $work)->reasons))->toContain($sentence);
+})->with([
+    'a contact, by area' => ['14-stranded', 'contact-14', '', 'roll-14-mm', '', 'crimp', '14 AWG counts as 2.5 mm2 by trade, but its area is more than 10 % off.'],
+    'a standard without a row' => ['28-stranded', 'ring-red', '', 'pull-500', 'pullTest=every', 'pull-test', 'UL 486A-486B has no figure for 28 AWG.'],
+]);
+
 // The reference screen shows them: GONDRIK_WRITE=1 writes them anew.
 it('has an example of every code as it is shown', function (): void {
     $made = json_encode(ReasonExamples::all(), JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR) . "\n";

@@ -8,6 +8,7 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeUnit;
 use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
+use Gondrik\Core\Wire\Wire;
 
 /** What a caliper finds over the bare conductor. */
 final readonly class ConductorFacts
@@ -25,5 +26,16 @@ final readonly class ConductorFacts
         };
 
         return new self(Figure::mm(ConductorDiameter::of($size, $construction, $strands), Source::formula($formula)));
+    }
+
+    /** Of a wire of the catalogue: its own strands count before what the area would leave to each. */
+    public static function ofWire(Wire $wire): self
+    {
+        if ($wire->strands === null || ($wire->strandDiameter === null && $wire->stranding === null)) {
+            return self::of($wire->size, $wire->construction, $wire->strands);
+        }
+        $source = $wire->strandDiameter === null ? Source::formula(Formula::StrandOfSpecification) : Source::formula(Formula::StrandStated);
+
+        return new self(Figure::mm($wire->conductorDiameter, $source));
     }
 }

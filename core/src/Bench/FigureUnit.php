@@ -12,5 +12,6 @@ enum FigureUnit: string
     case Newton = 'N';
     case PoundForce = 'lbf';
     case NewtonMetre = 'N·m';
+    case Second = 's';
     case Celsius = '°C';
 }

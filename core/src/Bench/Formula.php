@@ -12,6 +12,8 @@ enum Formula: string
     case Kcmil = 'kcmil';
     case Concentric = 'concentric';
     case Bunched = 'bunched';
+    case StrandOfSpecification = 'strand-of-specification';
+    case StrandStated = 'strand-stated';
     case Stranded = 'stranded';
     case Fine = 'fine';
     case SleeveRatio = 'sleeve-ratio';

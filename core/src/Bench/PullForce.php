@@ -10,13 +10,14 @@ use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\Span;
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Value\Tolerance;
 
 /** The least force a termination must hold, from data/pull-force.csv. */
 final readonly class PullForce
 {
     private const NEWTONS_PER_POUND_FORCE = 4.4482216152605;
 
-    /** mm²: lugs on thicker metric wire follow IEC 61238-1. */
+    /** mm²: from here on lugs on metric wire follow IEC 61238-1. */
     private const LUG_FROM = 10.0;
 
     /** @param array<string, string> $tableRow as data/pull-force.csv has it */
@@ -35,33 +36,35 @@ final readonly class PullForce
         return $this->newtons / self::NEWTONS_PER_POUND_FORCE;
     }
 
-    /** The standard in force for this termination. */
-    public static function standardFor(PullStandard $rule, TerminalClass $class, Size $wire): PullStandard
+    /** The standard in force for this termination; null where none is about its class, whatever the house prefers. */
+    public static function standardFor(PullStandard $rule, TerminalClass $class, Size $wire): ?PullStandard
     {
         $isMetric = $wire->family === Family::Metric;
 
         return match (true) {
+            $class->isBeyondPullStandards() => null,
             $rule !== PullStandard::ByClass => $rule,
             $class->isFerrule(), $class->pressesStrands() => PullStandard::Iec60947,
-            $class === TerminalClass::Lug && $isMetric && $wire->area > self::LUG_FROM => PullStandard::Iec61238,
+            $class === TerminalClass::Lug && $isMetric && !Tolerance::isBelow($wire->area, self::LUG_FROM) => PullStandard::Iec61238,
             $class->isContact(), $isMetric => PullStandard::Iec60352,
             default => PullStandard::Ul486,
         };
     }
 
-    /** Null where the standard's rows do not reach: never extrapolated, neither up nor down. */
+    /**
+     * The row nearest within 3 % of the wire, of its own family before the other's; between rows the next larger one of either.
+     * Null where the standard's rows do not reach: never extrapolated, neither up nor down.
+     */
     public static function required(PullStandard $standard, Size $wire): ?self
     {
         $rows = self::rows($standard);
-        $nearest = null;
-        foreach ($rows as $row) {
-            $off = abs($wire->area - $row[0]->area) / $row[0]->area;
-            if ($off <= Span::CLOSE && ($nearest === null || $off < abs($wire->area - $nearest[0]->area) / $nearest[0]->area)) {
-                $nearest = $row;
-            }
-        }
-        if ($nearest !== null) {
-            return new self($standard, $nearest[1], $nearest[0], false, $nearest[2]);
+        $off = static fn(Size $row): float => abs($wire->area - $row->area) / $row->area;
+        $close = array_filter($rows, static fn(array $row): bool => $off($row[0]) <= Span::CLOSE);
+        usort($close, static fn(array $one, array $other): int => [$one[0]->family !== $wire->family, $off($one[0])] <=> [$other[0]->family !== $wire->family, $off($other[0])]);
+        if ($close !== []) {
+            [$size, $newtons, $row] = $close[0];
+
+            return new self($standard, $newtons, $size, false, $row);
         }
         foreach ($rows as [$size, $newtons, $row]) {
             if ($size->area > $wire->area && $wire->area > $rows[0][0]->area) {

@@ -9,6 +9,7 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
+use Gondrik\Core\Wire\Stranding;
 
 /** Which sizes a conductor may be, from a caliper and the bend test. Diameters in mm. */
 final readonly class WireIdentity
@@ -26,6 +27,8 @@ final readonly class WireIdentity
         public Figure $mm2Error,
         /** Null where the bend test is missing or says otherwise. */
         public Figure $construction,
+        /** The size that a specification builds of just these strands: then it, not the area, names the size. */
+        public Figure $stranding,
     ) {}
 
     public static function ofStrands(int $strands, float $diameter, ?Bend $bend = null): self
@@ -37,6 +40,8 @@ final readonly class WireIdentity
         return self::ofArea(
             Figure::of($strands * M_PI / 4 * $diameter ** 2, Source::formula(Formula::StrandArea), FigureUnit::SquareMillimetre),
             $contradicts ? Figure::of(null, $source, note: new Note(NoteCode::IdentifyContradicts)) : Figure::of($counted->value, $source),
+            Stranding::measured($strands, $diameter),
+            NoteCode::IdentifyNoStranding,
         );
     }
 
@@ -53,16 +58,40 @@ final readonly class WireIdentity
                 $bend === null ? new Note(NoteCode::IdentifyReadAsSolid) : null,
             ),
             Figure::of($bend === null ? null : self::told($bend)->value, Source::formula(Formula::BendTest), note: $bend === null ? new Note(NoteCode::IdentifyNotBent) : null),
+            null,
+            NoteCode::IdentifyNotCounted,
         );
     }
 
-    private static function ofArea(Figure $area, Figure $construction): self
+    private static function ofArea(Figure $area, Figure $construction, ?Stranding $stranding, NoteCode $whyNoStranding): self
     {
         $measured = (float) $area->value;
         $gauge = self::nearest($measured, Family::Gauge);
         $metric = self::nearest($measured, Family::Metric);
 
-        return new self($area, self::named($gauge, $measured), self::named($metric, $measured), self::error($gauge, $measured), self::error($metric, $measured), $construction);
+        return new self(
+            $area,
+            self::named($gauge, $measured, isNamedOtherwise: $stranding !== null),
+            self::named($metric, $measured, isNamedOtherwise: $stranding !== null),
+            self::error($gauge, $measured),
+            self::error($metric, $measured),
+            $construction,
+            self::built($stranding, $whyNoStranding),
+        );
+    }
+
+    private static function built(?Stranding $stranding, NoteCode $whyNone): Figure
+    {
+        if ($stranding === null) {
+            return Figure::of(null, Source::table(Stranding::SOURCE, Recall::Memory), note: new Note($whyNone));
+        }
+
+        return Figure::of($stranding->size->written, Source::row($stranding->row, $stranding->size->written), note: new Note(NoteCode::IdentifyByStranding, [
+            'specification' => $stranding->specification,
+            'size' => $stranding->size->written,
+            'strands' => $stranding->strands,
+            'strand' => $stranding->strandDiameter,
+        ]));
     }
 
     private static function told(Bend $bend): Construction
@@ -78,11 +107,12 @@ final readonly class WireIdentity
         return $sizes[0];
     }
 
-    private static function named(Size $size, float $measured): Figure
+    /** How far off it is needs no word where its strands have named it. */
+    private static function named(Size $size, float $measured, bool $isNamedOtherwise): Figure
     {
         $error = $measured / $size->area - 1;
 
-        return Figure::of($size->written, Source::formula(Formula::SizeSeries), note: abs($error) > self::FAR ? new Note(NoteCode::IdentifyFar, ['error' => abs($error)]) : null);
+        return Figure::of($size->written, Source::formula(Formula::SizeSeries), note: abs($error) > self::FAR && !$isNamedOtherwise ? new Note(NoteCode::IdentifyFar, ['error' => abs($error)]) : null);
     }
 
     private static function error(Size $size, float $measured): Figure

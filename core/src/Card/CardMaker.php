@@ -17,6 +17,7 @@ use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\PullTesting;
 use Gondrik\Core\Scope\End;
+use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Verdict\ReasonCode;
 
@@ -27,9 +28,12 @@ final readonly class CardMaker
 
     private Finishing $finishing;
 
+    private AllowedDamage $damage;
+
     public function __construct(private LineCover $cover, private HouseRules $rules, private ?SleeveChoice $sleeve)
     {
-        $this->making = new Making($cover->line, $sleeve);
+        $this->damage = AllowedDamage::of($cover->line, $rules);
+        $this->making = new Making($cover->line, $sleeve, $this->damage);
         $this->finishing = new Finishing($cover->line, $rules);
     }
 
@@ -43,21 +47,63 @@ final readonly class CardMaker
         return $steps;
     }
 
-    /** @return list<CardStep> what takes no tool: for each wire, and cleaning up once */
+    /** @return list<CardStep> what takes no tool: for each wire, and for the whole once */
     private function instructions(): array
     {
+        $line = $this->cover->line;
         $steps = [];
-        foreach ($this->cover->line->ends as $end) {
-            $steps[] = new CardStep(CardOp::Identify, $end, null, $this->measures($end), $this->making->identify($end));
-            $steps[] = new CardStep(CardOp::Prepare, $end, null, new Settings(), $this->making->prepare($end));
-            $steps[] = new CardStep(CardOp::Look, $end, null, new Settings(), $this->finishing->look());
+        foreach ($line->ends as $end) {
+            $steps[] = $this->instruction(CardOp::Identify, $this->making->identify($end), $end, $this->measures($end));
+            $first = $this->has(Operation::Strip, $end) ? [] : $this->making->slidOnFirst();
+            $steps[] = $this->instruction(CardOp::Prepare, [...$first, ...$this->making->prepare($end)], $end);
             if ($this->rules->pullTest !== PullTesting::No) {
-                $pull = $this->pull($end);
-                $steps[] = new CardStep(CardOp::Tug, $end, null, new Settings(force: $pull->force), $this->finishing->tug($pull));
+                $steps[] = $this->tug($end);
+            }
+        }
+        // Two wires that are soldered together are one joint to look at.
+        foreach ($line->terminal?->class === TerminalClass::SolderSplice ? [null] : $line->ends as $end) {
+            $over = $this->rules->pullTest === PullTesting::No && !$this->has(Operation::PullTest) ? $this->finishing->drawnOver() : [];
+            $steps[] = $this->instruction(CardOp::Look, [...$this->finishing->look(), ...$over], $end);
+        }
+        if ($this->finishing->tape() !== []) {
+            $steps[] = $this->instruction(CardOp::Sleeve, $this->finishing->tape());
+        }
+        // Where nothing gets it out again, no step of the report speaks of the housing.
+        if ($line->joint->housing && !$this->has(Operation::Extract)) {
+            $steps[] = $this->instruction(CardOp::Extract, $this->finishing->housing());
+        }
+        if ($line->isOnAScrew() && !$this->has(Operation::Torque)) {
+            $steps[] = $this->instruction(CardOp::Fasten, $this->finishing->fasten());
+        }
+
+        return [...$steps, $this->instruction(CardOp::CleanUp, $this->finishing->cleanUp())];
+    }
+
+    /** @param list<Instruction> $says */
+    private function instruction(CardOp $op, array $says, ?End $end = null, Settings $settings = new Settings()): CardStep
+    {
+        return new CardStep($op, $end, null, $settings, $says);
+    }
+
+    private function tug(End $end): CardStep
+    {
+        $pull = $this->pull($end);
+        $over = $this->has(Operation::PullTest) ? [] : $this->finishing->drawnOver();
+        $force = Finishing::isWithinAHand($pull) ? $pull->force : null;
+
+        return $this->instruction(CardOp::Tug, [...$this->finishing->tug($pull), ...$over], $end, new Settings(force: $force));
+    }
+
+    /** Whether the report has such a step, at this end where one is named. */
+    private function has(Operation $operation, ?End $end = null): bool
+    {
+        foreach ($this->cover->steps as $cover) {
+            if ($cover->step->operation === $operation && ($end === null || $cover->step->end === $end)) {
+                return true;
             }
         }
 
-        return [...$steps, new CardStep(CardOp::CleanUp, null, null, new Settings(), $this->finishing->cleanUp())];
+        return false;
     }
 
     private function step(StepCover $cover): CardStep
@@ -75,7 +121,7 @@ final readonly class CardMaker
                 Operation::Crimp => $this->making->crimp($cover),
                 Operation::Solder => $this->making->solder(),
                 Operation::Sleeve => $this->finishing->sleeve($cover),
-                Operation::PullTest => $this->finishing->pullTest($this->pull($end)),
+                Operation::PullTest => [...$this->finishing->pullTest($this->pull($end)), ...$this->finishing->drawnOver()],
                 Operation::Extract => $this->finishing->housing(),
             },
         };
@@ -104,8 +150,8 @@ final readonly class CardMaker
             ),
             Operation::Strip => new Settings(
                 stripLength: self::mm($line->terminal?->strip?->aim(), 'the terminal in the workbook'),
-                damagedStrands: $end === null ? null : Making::damageOf($end)?->general,
-                nickDepth: $end === null ? null : Making::damageOf($end)?->depth,
+                damagedStrands: $end === null ? null : $this->damage->strands($end),
+                nickDepth: $end === null ? null : $this->damage->depth($end),
                 byMeasure: Making::hasReason($cover, ReasonCode::LengthByMeasure),
             ),
             Operation::Solder => new Settings(temperature: $line->temperature === null ? null : Figure::of($line->temperature, Source::stated('the line in the workbook'), FigureUnit::Celsius)),
@@ -119,7 +165,7 @@ final readonly class CardMaker
     private function measures(End $end): Settings
     {
         return new Settings(
-            conductor: ConductorFacts::of($end->wire->size, $end->wire->construction, $end->wire->strands)->diameter,
+            conductor: ConductorFacts::ofWire($end->wire)->diameter,
             insulationOd: self::mm($end->wire->insulationOd, 'the wire in the workbook'),
             sheathOd: self::mm($end->wire->sheath?->outsideDiameter(), 'the wire in the workbook'),
         );

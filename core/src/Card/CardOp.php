@@ -8,7 +8,10 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
 
-/** What one does at the bench: the operations that take a tool, and between them what takes eyes and hands. */
+/**
+ * What one does at the bench: the operations that take a tool, and between them what takes eyes and hands. In the order of
+ * work: a crimp is looked at and pulled while it can be seen, so before anything goes over it and before its housing.
+ */
 enum CardOp: string
 {
     case Identify = 'identify';
@@ -18,13 +21,14 @@ enum CardOp: string
     case Prepare = 'prepare';
     case Crimp = 'crimp';
     case Solder = 'solder';
-    case Sleeve = 'sleeve';
-    case Extract = 'extract';
     case Look = 'look';
     case Tug = 'tug';
     case PullTest = 'pull-test';
+    case Sleeve = 'sleeve';
+    case Extract = 'extract';
     case ShearScrew = 'shear-screw';
     case Torque = 'torque';
+    case Fasten = 'fasten';
     case CleanUp = 'clean-up';
 
     public static function of(Operation $operation): self
@@ -32,11 +36,24 @@ enum CardOp: string
         return self::from($operation->value);
     }
 
-    /** Its place in the order of work; a screw clamp is tightened before it is looked at, any other screw after. */
+    /** Whether it is done to one of two wires, and not to the termination as a whole. */
+    public function isPerWire(): bool
+    {
+        return $this->at() <= self::PullTest->at();
+    }
+
+    /** Its place in the order of work; a screw that clamps the wire or its ferrule is tightened before it is looked at, any other after. */
     public function place(Line $line): int
     {
-        $isClamp = $this === self::Torque && $line->terminal?->class === TerminalClass::ScrewClamp;
-        $at = array_search($isClamp ? self::Solder : $this, self::cases(), true);
+        $clamps = $line->terminal?->class === TerminalClass::ScrewClamp || $line->terminal?->class->isFerrule() === true;
+        $isScrew = $this === self::Torque || $this === self::Fasten;
+
+        return $clamps && $isScrew ? 2 * self::Solder->at() + 1 : 2 * $this->at();
+    }
+
+    private function at(): int
+    {
+        $at = array_search($this, self::cases(), true);
         assert(is_int($at));
 
         return $at;

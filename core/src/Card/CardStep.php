@@ -10,10 +10,14 @@ use Gondrik\Core\Match\Wanted;
 use Gondrik\Core\Scope\End;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Verdict\ReasonCode;
 
 /** One step of the card: a step of the report with what to set, or an instruction that takes no tool. */
 final readonly class CardStep
 {
+    /** Remarks that ask hands to look before they go on, however well it fits. */
+    private const LOOK = [ReasonCode::SizeTradeEquivalent, ReasonCode::NestOutsidePrint];
+
     /** @param list<Instruction> $says */
     public function __construct(
         public CardOp $op,
@@ -32,9 +36,12 @@ final readonly class CardStep
         return $this->cover?->status;
     }
 
-    /** @return list<Reason> why it is only makeshift */
+    /** @return list<Reason> why it is only makeshift, and what has to be looked at */
     public function remarks(): array
     {
-        return array_values(array_filter($this->cover->chosen->reasons ?? [], static fn(Reason $reason): bool => $reason->fit === Fit::Makeshift));
+        return array_values(array_filter(
+            $this->cover->chosen->reasons ?? [],
+            static fn(Reason $reason): bool => $reason->fit === Fit::Makeshift || in_array($reason->code, self::LOOK, true),
+        ));
     }
 }

@@ -16,16 +16,17 @@ use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\SheathMethod;
 use Gondrik\Core\Tool\ShrinkSleeve;
 use Gondrik\Core\Tool\Strip;
-use Gondrik\Core\Tool\StripMethod;
 use Gondrik\Core\Tool\StripSheath;
 use Gondrik\Core\Wire\Conductor;
-use Gondrik\Core\Wire\Material;
 
 /** The cautions that fit a work, and no other; data/cautions.csv has the sentences. They defer to local codes and licensed practice. */
 final readonly class Cautions
 {
-    /** °C: from here down PVC is worth a word. */
+    /** °C: from here down what stiffens is worth a word. */
     private const COLD = 5.0;
+
+    /** What leads and plugs of batteries end in. */
+    private const AT_BATTERIES = [TerminalClass::Lug, TerminalClass::SolderCup];
 
     /** @return list<string> codes, in the order of the table */
     public static function of(LineCover $cover, Kit $kit): array
@@ -44,20 +45,39 @@ final readonly class Cautions
     /** @return list<Trigger> */
     private static function work(Line $line, Kit $kit): array
     {
-        $triggers = $line->ends === [] ? [] : [Trigger::Wire];
-        if ($line->terminal?->class === TerminalClass::Lug) {
-            $triggers[] = Trigger::Lug;
+        $triggers = [...$line->ends === [] ? [] : [Trigger::Wire], ...self::named($line)];
+        if (in_array($line->terminal?->class, self::AT_BATTERIES, true)) {
+            $triggers[] = Trigger::Battery;
         }
         if ($kit->travels && $line->surroundings->noMains) {
             $triggers[] = Trigger::Away;
         }
         foreach ($line->ends as $end) {
-            $isPvc = $end->wire->insulation === Material::Pvc || $end->wire->sheath?->material === Material::Pvc;
-            if ($isPvc && $line->surroundings->ambient <= self::COLD) {
-                $triggers[] = Trigger::ColdPvc;
+            if ($end->wire->stiffensInTheCold() && $line->surroundings->ambient <= self::COLD) {
+                $triggers[] = Trigger::Cold;
             }
             if ($end->wire->conductor === Conductor::CladAluminium || $end->wire->listed === false) {
                 $triggers[] = Trigger::Imitation;
+            }
+        }
+
+        return $triggers;
+    }
+
+    /**
+     * No class tells a lead that is live by itself: its names do (data/caution-words.csv). A word too many costs a glance, one
+     * too few a hand.
+     *
+     * @return list<Trigger>
+     */
+    private static function named(Line $line): array
+    {
+        $names = [$line->terminal?->name, $line->terminal?->nest, $line->terminal?->shape, $line->wire?->name, $line->wireB?->name, $line->note];
+        $said = mb_strtolower(implode(' ', array_filter($names, static fn(?string $name): bool => $name !== null)));
+        $triggers = [];
+        foreach (Table::rows('caution-words') as $row) {
+            if (preg_match('~\b' . preg_quote($row['word'], '~') . '\b~u', $said) === 1) {
+                $triggers[] = Trigger::from($row['trigger']);
             }
         }
 
@@ -77,7 +97,7 @@ final readonly class Cautions
                 default => [],
             }];
             $capability = $step->chosen?->capability;
-            $isBlade = ($capability instanceof Strip && in_array($capability->method, [StripMethod::Knife, StripMethod::Score], true))
+            $isBlade = ($capability instanceof Strip && $capability->method->isBlade())
                 || ($capability instanceof StripSheath && $capability->method === SheathMethod::Score);
             $triggers = [
                 ...$triggers,

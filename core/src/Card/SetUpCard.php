@@ -9,6 +9,9 @@ use Gondrik\Core\Bench\SleeveChoice;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Match\Crimp\CrimpProfiles;
+use Gondrik\Core\Tool\Crimp;
+use Gondrik\Core\Tool\Profile;
 
 /** Everything for one termination, in the order of work, from what Cover says of the line with this kit. */
 final readonly class SetUpCard
@@ -40,7 +43,7 @@ final readonly class SetUpCard
             $cover->status === Status::Faulty ? [] : (new CardMaker($cover, $report->rules, $sleeve))->steps(),
             self::pull($report, $cover),
             $sleeve,
-            $line->terminal === null ? LookList::nothing() : LookList::of($line->terminal->class),
+            $line->terminal === null ? LookList::nothing() : LookList::of($line->terminal->class, self::profiles($cover)),
             Cautions::of($cover, $report->kit),
         );
     }
@@ -49,6 +52,22 @@ final readonly class SetUpCard
     public function isComplete(): bool
     {
         return $this->cover->status !== Status::Faulty && $this->cover->status !== Status::Hole;
+    }
+
+    /** @return list<Profile> of the crimpers that are taken; where none is, what would be right */
+    private static function profiles(LineCover $cover): array
+    {
+        $profiles = [];
+        foreach ($cover->steps as $step) {
+            $capability = $step->chosen?->capability;
+            if ($capability instanceof Crimp) {
+                $profiles[] = $capability->profile;
+            }
+        }
+
+        $terminal = $cover->line->terminal;
+
+        return $profiles === [] && $terminal !== null ? array_slice(CrimpProfiles::wanted($terminal->class, $cover->line->joint->clamp), 0, 1) : $profiles;
     }
 
     private static function pull(Report $report, LineCover $cover): ?Pull

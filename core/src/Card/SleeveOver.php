@@ -9,6 +9,7 @@ use Gondrik\Core\Bench\Note;
 use Gondrik\Core\Bench\NoteCode;
 use Gondrik\Core\Bench\SleeveChoice;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Terminal\Barrel;
 use Gondrik\Core\Terminal\Sleeve;
 
 /** The tube that is slid over the termination of a line. */
@@ -33,11 +34,11 @@ final readonly class SleeveOver
     /** Null where no tube is slid on, or the workbook does not state what it goes over. */
     public static function measures(Line $line): ?TubeMeasures
     {
-        $barrel = $line->terminal?->barrel;
-        if (!$line->sleeve->isTube() || $line->ends === [] || $barrel?->od === null) {
+        $covered = self::under($line);
+        if (!$line->sleeve->isTube() || $line->ends === [] || $covered?->od === null) {
             return null;
         }
-        $diameters = [$barrel->od];
+        $diameters = [$covered->od];
         foreach ($line->ends as $end) {
             $od = $end->insulationOd();
             if ($od === null) {
@@ -51,8 +52,8 @@ final readonly class SleeveOver
 
     private static function whyUnknown(Line $line): Note
     {
-        if ($line->terminal?->barrel?->od === null) {
-            return new Note(NoteCode::SleeveBarrelUnknown);
+        if (self::under($line)?->od === null) {
+            return new Note(self::isOverPlastic($line) ? NoteCode::SleeveCoverUnknown : NoteCode::SleeveBarrelUnknown);
         }
         foreach ($line->ends as $end) {
             if ($end->wire->insulationOd === null) {
@@ -66,13 +67,24 @@ final readonly class SleeveOver
     {
         $covered = self::covered($line);
 
-        return $covered === null ? SleeveChoice::unknownLength(new Note(NoteCode::SleeveLengthUnknown)) : SleeveChoice::cutLength($covered);
+        return $covered === null ? SleeveChoice::unknownLength(new Note(self::isOverPlastic($line) ? NoteCode::SleeveCoverLengthUnknown : NoteCode::SleeveLengthUnknown)) : SleeveChoice::cutLength($covered);
     }
 
-    /** mm that lie under it: the barrel, and some insulation on each side where a wire comes out. */
+    /** What it goes over beside the insulation: the plastic of the terminal where there is any, and never the metal under that. */
+    private static function under(Line $line): ?Barrel
+    {
+        return self::isOverPlastic($line) ? $line->terminal?->cover : $line->terminal?->barrel;
+    }
+
+    private static function isOverPlastic(Line $line): bool
+    {
+        return $line->terminal?->cover !== null || $line->terminal?->class->isInsulated() === true;
+    }
+
+    /** mm that lie under it: the barrel or its plastic, and some insulation on each side where a wire comes out. */
     private static function covered(Line $line): ?float
     {
-        $length = $line->terminal?->barrel?->length;
+        $length = self::under($line)?->length;
 
         return $length === null ? null : $length + SleeveChoice::ONTO_INSULATION * count($line->ends);
     }

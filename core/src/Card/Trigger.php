@@ -14,11 +14,12 @@ enum Trigger: string
     case Flame = 'flame';
     case Solder = 'solder';
     case Fumes = 'fumes';
-    case Lug = 'lug';
+    case Battery = 'battery';
+    case Sunlight = 'sunlight';
     case Press = 'press';
     case Impact = 'impact';
     case Ratchet = 'ratchet';
-    case ColdPvc = 'cold-pvc';
+    case Cold = 'cold';
     case Away = 'away';
     case Puller = 'puller';
     case Imitation = 'imitation';

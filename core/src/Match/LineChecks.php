@@ -83,17 +83,19 @@ final readonly class LineChecks
 
     private function count(int $wires, Terminal $terminal, Findings $findings): void
     {
-        $isTwin = $terminal->class === TerminalClass::TwinFerrule;
-        $limit = $isTwin ? Terminal::TWIN : $terminal->wiresPerBarrel;
-        if ($isTwin ? $wires !== $limit : $wires > $limit) {
+        $least = $terminal->leastWires();
+        $limit = $terminal->mostWires();
+        if ($wires > $limit) {
             $findings->add(ReasonCode::TerminalCount, Fit::Unsuitable, ['wires' => $wires, 'limit' => $limit], $wires, $limit);
+        } elseif ($wires < $least) {
+            $findings->add(ReasonCode::TerminalCount, Fit::Unsuitable, ['few' => $wires, 'least' => $least], $wires, $least);
         }
     }
 
     private function size(End $end, Terminal $terminal, Findings $findings): void
     {
         $range = $this->house->sizeOf($terminal);
-        $wires = $terminal->class === TerminalClass::TwinFerrule ? 1 : $end->wires;
+        $wires = $terminal->class->isSizedForEach() ? 1 : $end->wires;
         $standing = $range->standingOfBundle($end->wire->size, $wires);
         $numbers = ['size' => ($wires > 1 ? $wires . ' × ' : '') . $end->wire->size->written, 'range' => $range->written];
         if (!$standing->isInside()) {

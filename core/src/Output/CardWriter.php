@@ -13,7 +13,6 @@ use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Scope\End;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
-use Gondrik\Core\Wording\Words;
 
 /** A set-up card as plain data, for the API and the command line alike. */
 final readonly class CardWriter
@@ -64,12 +63,10 @@ final readonly class CardWriter
         }
 
         $written = $this->card($card);
-        foreach ($written['steps'] as $at => $step) {
-            $written['steps'][$at]['name'] = Words::for('card-op', $step['op']);
-        }
 
         return [
             ...$written,
+            'steps' => CardRows::of($card, $written['steps']),
             'quantity' => $line->quantity,
             'note' => $line->note,
             'terminal' => $line->terminal?->name,
@@ -94,7 +91,8 @@ final readonly class CardWriter
     /** @return array<string, mixed> */
     private function step(CardStep $step): array
     {
-        $said = array_map($this->sentence->instruction(...), $step->says);
+        // What has to be looked at is read before hands do it.
+        $said = [...array_map($this->sentence->of(...), $step->remarks()), ...array_map($this->sentence->instruction(...), $step->says)];
         if ($step->wanted !== null) {
             array_splice($said, 1, 0, [$this->sentence->wanted($step->wanted)]);
         }
@@ -106,7 +104,7 @@ final readonly class CardWriter
             'tool' => $step->cover?->chosen?->tool->id,
             'position' => $step->cover?->chosen?->position(),
             'settings' => (object) $this->settings($step->settings),
-            'text' => implode(' ', [...$said, ...array_map($this->sentence->of(...), $step->remarks())]),
+            'text' => implode(' ', $said),
         ];
     }
 

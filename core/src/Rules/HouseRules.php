@@ -58,6 +58,8 @@ final readonly class HouseRules
         public Stance $solderOnCrimp = Stance::Refuse,
         public PullStandard $pullStandard = PullStandard::ByClass,
         public bool $poweredFinalTorque = false,
+        public bool $torqueEvery = false,
+        public StrandLimit $strandDamage = StrandLimit::General,
         public RedBand $redBand = RedBand::Wide,
         public array $backupFor = [],
         public array $carry = self::CARRY,

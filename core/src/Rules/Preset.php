@@ -44,6 +44,7 @@ enum Preset: string
                 openFlame: false,
                 fullCycleFor: [TerminalClass::Insulated, TerminalClass::Ferrule, TerminalClass::TwinFerrule],
                 listedWire: true,
+                torqueEvery: true,
             ),
             self::Aircraft => new HouseRules(
                 openFlame: false,
@@ -53,6 +54,7 @@ enum Preset: string
                 listedWire: true,
                 insulations: Insulations::of(Material::Etfe, Material::Ptfe, Material::Fep, Material::Polyimide, Material::Xlpe),
                 pullStandard: PullStandard::SaeAs7928,
+                strandDamage: StrandLimit::HighReliability,
                 carry: [ToolKind::Meter, ToolKind::EyeProtection],
             ),
             self::Bench => new HouseRules(

@@ -14,4 +14,10 @@ enum PullStandard: string
     case AbycE11 = 'ABYC E-11';
     case Iec60947 = 'IEC 60947-1';
     case Iec61238 = 'IEC 61238-1';
+
+    /** s that the figure has to hold; null where the wire is pulled on at the standard's own speed until it lets go. */
+    public function holdSeconds(): ?int
+    {
+        return $this === self::Ul486 || $this === self::AbycE11 ? 60 : null;
+    }
 }

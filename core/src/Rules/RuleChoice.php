@@ -39,6 +39,8 @@ final readonly class RuleChoice
         public ?Stance $solderOnCrimp = null,
         public ?PullStandard $pullStandard = null,
         public ?bool $poweredFinalTorque = null,
+        public ?bool $torqueEvery = null,
+        public ?StrandLimit $strandDamage = null,
         public ?RedBand $redBand = null,
         #[ListOf(Operation::class)]
         public ?array $backupFor = null,

@@ -9,4 +9,7 @@ enum Clamp: string
 {
     case Rectangular = 'rectangular';
     case Round = 'round';
+
+    /** A spring presses on it, no screw. */
+    case Spring = 'spring';
 }

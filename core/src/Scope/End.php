@@ -15,7 +15,15 @@ final readonly class End
         public int $wires = 1,
         /** Opened in mid-span: only ever the line's first wire, the other end of a splice is a branch. */
         public bool $midSpan = false,
+        /** It runs through a tap as it is. */
+        public bool $runsThrough = false,
     ) {}
+
+    /** Whether it ends here at all. */
+    public function isCut(): bool
+    {
+        return !$this->midSpan && !$this->runsThrough;
+    }
 
     /** mm over all wires laid together, where the insulation is known */
     public function insulationOd(): ?float

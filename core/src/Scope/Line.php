@@ -63,7 +63,7 @@ final readonly class Line
         foreach ($byHand->add as $index => $step) {
             $this->refuseAdding($step->op, 'add/' . $index . '/op');
         }
-        $ends = $wire === null ? [] : [new End($wire, $joint->wiresInBarrel, $joint->midSpan)];
+        $ends = $wire === null ? [] : [new End($wire, $joint->wiresInBarrel, $joint->midSpan, $terminal?->class === TerminalClass::Tap)];
         $this->ends = $wireB === null ? $ends : [...$ends, new End($wireB)];
         $this->sleeve = $this->sleeveOnceDone();
     }
@@ -148,6 +148,18 @@ final readonly class Line
     public function isTaped(): bool
     {
         return ($this->joint->sleeve ?? $this->terminal?->sleeve) === Sleeve::Tape;
+    }
+
+    /** As far as its terminal says: it has a hole for a stud, or is a ferrule in anything but a spring clamp. */
+    public function goesUnderAScrew(): bool
+    {
+        return $this->terminal?->stud !== null || ($this->terminal?->class->isFerrule() === true && $this->joint->clamp !== Clamp::Spring);
+    }
+
+    /** It ends on a stud, or is tightened to a torque. */
+    public function isOnAScrew(): bool
+    {
+        return $this->terminal !== null && ($this->joint->stud !== null || $this->terminal->stud !== null || $this->torque !== null);
     }
 
     /** The step that holds the wire: its crimp, its solder, a screw clamp's torque. What is pushed or twisted on has none. */

@@ -6,7 +6,7 @@ namespace Gondrik\Core\Terminal;
 
 use Gondrik\Core\Value\Invalid;
 
-/** Outside measures of a terminal's barrel, in mm. */
+/** Outside measures of a terminal's barrel, or of the plastic over it, in mm. */
 final readonly class Barrel
 {
     /** @throws Invalid when nothing is said of it */

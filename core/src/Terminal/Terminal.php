@@ -15,7 +15,7 @@ use Gondrik\Core\Wire\Construction;
 /** One terminal of the catalogue. Lengths and diameters in mm, money in whole cents. */
 final readonly class Terminal
 {
-    /** A twin ferrule takes exactly this many wires; its size is per wire. */
+    /** A twin ferrule takes exactly this many wires, a twist-on as many at least; the size of both is for each. */
     public const TWIN = 2;
 
     /**
@@ -55,6 +55,8 @@ final readonly class Terminal
         /** Code of the extractor that gets the contact out of its housing. */
         public ?string $extractCode = null,
         public ?Barrel $barrel = null,
+        /** The plastic over the barrel, which is what a tube goes over. */
+        public ?Barrel $cover = null,
         public ?int $price = null,
     ) {
         if ($seal !== null && $class !== TerminalClass::SealedOpenBarrel) {
@@ -63,6 +65,20 @@ final readonly class Terminal
         if ($class === TerminalClass::TwinFerrule && $wiresPerBarrel !== 1 && $wiresPerBarrel !== self::TWIN) {
             throw Invalid::at('wiresPerBarrel', $wiresPerBarrel, 'a twin ferrule takes exactly ' . self::TWIN . ' wires');
         }
+    }
+
+    public function leastWires(): int
+    {
+        return $this->class->isSizedForEach() ? self::TWIN : 1;
+    }
+
+    public function mostWires(): int
+    {
+        return match ($this->class) {
+            TerminalClass::TwinFerrule => self::TWIN,
+            TerminalClass::TwistOn => max(self::TWIN, $this->wiresPerBarrel),
+            default => $this->wiresPerBarrel,
+        };
     }
 
     public function takes(Construction $construction): bool

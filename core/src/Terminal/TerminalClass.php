@@ -61,6 +61,27 @@ enum TerminalClass: string
         return $this === self::Ferrule || $this === self::TwinFerrule;
     }
 
+    /** Its size is that of each wire, not of all that lie together. */
+    public function isSizedForEach(): bool
+    {
+        return $this === self::TwinFerrule || $this === self::TwistOn;
+    }
+
+    /** Plastic covers the barrel: nobody who measures it sees the metal. */
+    public function isInsulated(): bool
+    {
+        return $this === self::Insulated || $this === self::HeatShrink;
+    }
+
+    /** No standard of pull-out forces is about it. */
+    public function isBeyondPullStandards(): bool
+    {
+        return match ($this) {
+            self::Tap, self::Ribbon, self::TwistOn, self::Coax, self::Ignition => true,
+            default => $this->isSoldered(),
+        };
+    }
+
     /** Its clamp presses on the strands themselves: bare fine ones spread. */
     public function pressesStrands(): bool
     {

@@ -13,6 +13,26 @@ enum StripMethod: string
     case Knife = 'knife';
     case Score = 'score';
 
+    /** A blade set to the depth of the insulation: spun round once, then drawn lengthwise. */
+    case SetDepth = 'set-depth';
+
+    /** It runs round the conductor: a solid one breaks at the ring. */
+    public function rings(): bool
+    {
+        return $this === self::Score || $this === self::SetDepth;
+    }
+
+    /** A hand leads the blade, nothing sets its depth: small wire is cut sooner than skinned. */
+    public function isFreeBlade(): bool
+    {
+        return $this === self::Knife || $this === self::Score;
+    }
+
+    public function isBlade(): bool
+    {
+        return $this->isFreeBlade() || $this === self::SetDepth;
+    }
+
     /** Notches and dies have positions of a given hole; the others reach over a range of sizes. */
     public function hasPositions(): bool
     {

@@ -187,12 +187,10 @@ final class Trial
         return [new Tried($operation, $line->wire, $terminal, $match)];
     }
 
-    /** As many in the barrel as it must have: a twin ferrule takes two. */
+    /** As many in the barrel as it must have: a twin ferrule takes two, a twist-on two at least. */
     private static function line(Wire $wire, Terminal $terminal): Line
     {
-        $wires = $terminal->class === TerminalClass::TwinFerrule ? 2 : 1;
-
-        return new Line('trial', $wire, $terminal, joint: new Joint(wiresInBarrel: $wires));
+        return new Line('trial', $wire, $terminal, joint: new Joint(wiresInBarrel: $terminal->leastWires()));
     }
 
     private function isFor(Tool $tool, TerminalClass $class): bool

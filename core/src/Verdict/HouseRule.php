@@ -24,6 +24,8 @@ enum HouseRule: string
     case SolderOnCrimp = 'solderOnCrimp';
     case PullStandard = 'pullStandard';
     case PoweredFinalTorque = 'poweredFinalTorque';
+    case TorqueEvery = 'torqueEvery';
+    case StrandDamage = 'strandDamage';
     case RedBand = 'redBand';
     case BackupFor = 'backupFor';
     case Carry = 'carry';

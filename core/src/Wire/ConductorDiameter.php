@@ -18,11 +18,12 @@ final class ConductorDiameter
     private const FINE = 1.154;
 
     /**
-     * @param int|null $strands count, where known
+     * @param int|null   $strands        count, where known
+     * @param float|null $strandDiameter mm of one strand, where it is known and not what the area leaves to each
      *
      * @return float mm
      */
-    public static function of(Size $size, Construction $construction, ?int $strands = null): float
+    public static function of(Size $size, Construction $construction, ?int $strands = null, ?float $strandDiameter = null): float
     {
         if ($construction === Construction::Solid) {
             return $size->solidDiameter();
@@ -30,7 +31,7 @@ final class ConductorDiameter
         if ($strands === null) {
             return $size->solidDiameter() * ($construction === Construction::Fine ? self::FINE : self::STRANDED);
         }
-        $strand = sqrt(4 * $size->area / (M_PI * $strands));
+        $strand = $strandDiameter ?? sqrt(4 * $size->area / (M_PI * $strands));
 
         return $strand * (self::CONCENTRIC[$strands] ?? self::FINE * sqrt($strands));
     }

@@ -20,6 +20,12 @@ enum Material: string
     case Tpe = 'tpe';
     case Polyimide = 'polyimide';
 
+    /** PVC, and low-smoke compounds as much. */
+    public function stiffensInTheCold(): bool
+    {
+        return $this === self::Pvc || $this === self::Lszh;
+    }
+
     public function group(): MaterialGroup
     {
         return match ($this) {

@@ -88,7 +88,7 @@ it('cuts strands with a hole one gauge too small and never cleans with one too l
     $wire = new Gondrik\Core\Wire\Wire('w', 'w', Size::parse($awg . ' AWG'), Construction::Stranded, Gondrik\Core\Wire\Material::Pvc, 7, insulationOd: 25.4 * (float) $row['outside_diameter_in']);
     $verdict = static function (string $label) use ($wire): string {
         $strip = new Gondrik\Core\Tool\Strip(Gondrik\Core\Tool\StripMethod::Notch, [Gondrik\Core\Wire\Material::Pvc], positions: [new Gondrik\Core\Tool\Position($label, stranded: SizeRange::parse($label . ' AWG'))]);
-        $work = new StripWork(new Conditions(), $wire->size, $wire->construction, $wire->strands, $wire->insulation, $wire->insulationOd, null);
+        $work = new StripWork(new Conditions(), $wire->size, $wire->construction, $wire->conductorDiameter, $wire->nextSmallerConductor(), $wire->insulation, $wire->insulationOd, null);
         $findings = Findings::telling();
         (new StripRules(new HouseRules()))->judge($work, $strip, $findings);
 
@@ -109,6 +109,9 @@ it('reads pull forces by size: its row, the next larger row between, nothing bey
     'UL 486A-486B, 22 AWG: 8 lbf' => [PullStandard::Ul486, '22 AWG', 35.6, false],
     'UL 486A-486B, 5 AWG reads 4 AWG: 140 lbf' => [PullStandard::Ul486, '5 AWG', 622.8, true],
     'UL 486A-486B, 28 AWG has none' => [PullStandard::Ul486, '28 AWG', null, false],
+    'IEC 60352-2, 22 AWG has a row of its own: 40 N' => [PullStandard::Iec60352, '22 AWG', 40.0, false],
+    'IEC 60352-2, 0.2 mm2 is 24 AWG within 3 %: 28 N' => [PullStandard::Iec60352, '0.2 mm2', 28.0, false],
+    'IEC 60352-2, 0.34 mm2 is between: 0.5 mm2, 60 N' => [PullStandard::Iec60352, '0.34 mm2', 60.0, true],
     'IEC 60352-2, 0.5 mm2: 60 N' => [PullStandard::Iec60352, '0.5 mm2', 60.0, false],
     'IEC 60352-2, 1 mm2: 108 N' => [PullStandard::Iec60352, '1 mm2', 108.0, false],
     'IEC 60352-2, 16 mm2 has none' => [PullStandard::Iec60352, '16 mm2', null, false],
@@ -125,18 +128,26 @@ it('names a source and how sure it is beside every reference row', function (str
     foreach (Table::rows($table) as $row) {
         expect($row['source'])->not->toBe('')->and($row['recall'])->toBeIn(['formula', 'memory', 'common-practice']);
     }
-})->with(['trade-sizes', 'conductor', 'insulated-od', 'pull-force', 'ferrules', 'heat-shrink', 'colour-bands', 'contact-sizes', 'wire-colour-code', 'stud-holes', 'strand-damage', 'control-chart', 'crimp-profiles', 'look', 'cautions']);
+})->with(['trade-sizes', 'conductor', 'strandings', 'insulated-od', 'pull-force', 'ferrules', 'heat-shrink', 'colour-bands', 'contact-sizes', 'wire-colour-code', 'stud-holes', 'strand-damage', 'control-chart', 'crimp-profiles', 'look', 'cautions']);
 
-it('takes the standard that a class of terminal follows', function (Gondrik\Core\Terminal\TerminalClass $class, string $size, PullStandard $standard): void {
+it('takes the standard that a class of terminal follows', function (Gondrik\Core\Terminal\TerminalClass $class, string $size, ?PullStandard $standard): void {
     expect(PullForce::standardFor(PullStandard::ByClass, $class, Size::parse($size)))->toBe($standard);
 })->with([
     'AWG wire: UL 486A-486B' => [Gondrik\Core\Terminal\TerminalClass::Insulated, '16 AWG', PullStandard::Ul486],
     'metric wire: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::Insulated, '1.5 mm2', PullStandard::Iec60352],
     'contacts, whatever the wire: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::OpenBarrel, '22 AWG', PullStandard::Iec60352],
     'a metric lug above 10 mm2: IEC 61238-1' => [Gondrik\Core\Terminal\TerminalClass::Lug, '16 mm2', PullStandard::Iec61238],
-    'a metric lug of 10 mm2: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::Lug, '10 mm2', PullStandard::Iec60352],
+    'a metric lug of 10 mm2 already: IEC 61238-1' => [Gondrik\Core\Terminal\TerminalClass::Lug, '10 mm2', PullStandard::Iec61238],
+    'a metric lug of 6 mm2: IEC 60352-2' => [Gondrik\Core\Terminal\TerminalClass::Lug, '6 mm2', PullStandard::Iec60352],
+    'a lug on AWG wire: UL 486A-486B' => [Gondrik\Core\Terminal\TerminalClass::Lug, '2/0 AWG', PullStandard::Ul486],
     'ferrules: clamp pull-out, IEC 60947-1' => [Gondrik\Core\Terminal\TerminalClass::Ferrule, '1.5 mm2', PullStandard::Iec60947],
     'screw clamps: clamp pull-out' => [Gondrik\Core\Terminal\TerminalClass::ScrewClamp, '14 AWG', PullStandard::Iec60947],
     'push-ins: clamp pull-out' => [Gondrik\Core\Terminal\TerminalClass::PushIn, '1.5 mm2', PullStandard::Iec60947],
-    'twist-ons follow their wire' => [Gondrik\Core\Terminal\TerminalClass::TwistOn, '14 AWG', PullStandard::Ul486],
+    'no standard is about twist-ons' => [Gondrik\Core\Terminal\TerminalClass::TwistOn, '14 AWG', null],
+    'nor about taps' => [Gondrik\Core\Terminal\TerminalClass::Tap, '14 AWG', null],
+    'nor about ribbon' => [Gondrik\Core\Terminal\TerminalClass::Ribbon, '28 AWG', null],
+    'nor about coaxial plugs' => [Gondrik\Core\Terminal\TerminalClass::Coax, '20 AWG', null],
+    'nor about ignition leads' => [Gondrik\Core\Terminal\TerminalClass::Ignition, '18 AWG', null],
+    'nor about solder cups' => [Gondrik\Core\Terminal\TerminalClass::SolderCup, '18 AWG', null],
+    'nor about solder splices' => [Gondrik\Core\Terminal\TerminalClass::SolderSplice, '18 AWG', null],
 ]);

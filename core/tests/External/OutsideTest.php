@@ -17,7 +17,7 @@ it('agrees with every source', function (): void {
 it('asks at least sixty questions, of every group', function (): void {
     $checks = OutsideChecks::all();
     expect(count($checks))->toBeGreaterThanOrEqual(60)
-        ->and(array_values(array_unique(array_column($checks, 'group'))))->toBe(['Gauge', 'Stranded diameter', 'Insulated diameter', 'Pull force', 'Sleeve', 'Strand damage', 'Colour digits', 'Ferrule', 'Trade sizes', 'Exposed conductor'])
+        ->and(array_values(array_unique(array_column($checks, 'group'))))->toBe(['Gauge', 'Stranded diameter', 'Strands of aircraft wire', 'Insulated diameter', 'Pull force', 'Sleeve', 'Strand damage', 'Colour digits', 'Ferrule', 'Trade sizes', 'Exposed conductor'])
         ->and(array_diff(array_column($checks, 'recall'), ['formula', 'memory', 'common-practice']))->toBe([]);
 });
 

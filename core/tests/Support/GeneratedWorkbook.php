@@ -62,6 +62,10 @@ final class GeneratedWorkbook
         if ($this->chance(85)) {
             $wire['insulationOd'] = $od;
         }
+        if ($construction === 'stranded' && $this->chance(30)) {
+            $wire['strands'] = $this->one([7, 19, 37]);
+            $wire += $this->one([['strandDiameter' => round($conductor / [7 => 3, 19 => 5, 37 => 7][$wire['strands']], 3)], ['code' => 'M22759/16-20-9']]);
+        }
         if ($this->chance(8)) {
             $wire['listed'] = $this->chance(50);
         }
@@ -110,6 +114,13 @@ final class GeneratedWorkbook
         }
         if ($this->chance(5)) {
             $terminal['grade'] = 'makeshift';
+        }
+        if ($this->chance(20)) {
+            $terminal['stud'] = $this->one(['M4', 'M6', '1/4']);
+        }
+        if ($this->chance(20)) {
+            $terminal['barrel'] = (object) ['length' => $this->random->getInt(4, 20), 'od' => $this->random->getInt(2, 18)];
+            $terminal['cover'] = (object) ['length' => $this->random->getInt(8, 28), 'od' => $this->random->getInt(3, 20)];
         }
         if ($this->chance(25) && $class !== 'twin-ferrule') {
             $terminal['wiresPerBarrel'] = 4;
@@ -174,7 +185,7 @@ final class GeneratedWorkbook
     /** @return array<string, mixed> */
     private function strip(): array
     {
-        $method = $this->one(['notch', 'die', 'self-adjusting', 'knife', 'score']);
+        $method = $this->one(['notch', 'die', 'self-adjusting', 'knife', 'score', 'set-depth']);
         $shared = ['method' => $method, 'insulation' => $this->some(self::MATERIALS)];
 
         return match ($method) {
@@ -226,10 +237,10 @@ final class GeneratedWorkbook
             ...$this->chance(10) ? ['place' => 'vibration'] : [],
             ...$this->chance(20) ? ['ambient' => $this->random->getInt(-5, 12)] : [],
             ...$this->chance(30) ? ['torque' => $this->random->getInt(1, 40) / 2] : [],
-            ...$this->chance(20) ? ['clamp' => $this->one(['rectangular', 'round'])] : [],
+            ...$this->chance(20) ? ['clamp' => $this->one(['rectangular', 'round', 'spring'])] : [],
             ...$this->chance(10) ? ['temperature' => $this->random->getInt(250, 450)] : [],
             ...($terminal->ends ?? 1) === 2 && $this->chance(50) ? ['wireB' => $this->one($wires)->id] : [],
-            ...$terminal->class === 'twin-ferrule' ? ['wiresInBarrel' => 2] : [],
+            ...in_array($terminal->class, ['twin-ferrule', 'twist-on'], true) ? ['wiresInBarrel' => 2] : [],
             ...isset($terminal->wiresPerBarrel) ? ['wiresInBarrel' => $this->random->getInt(1, 4)] : [],
             ...$this->chance(10) ? ['add' => [(object) ['op' => 'pull-test', 'remark' => 'first of the batch']]] : [],
         ];
@@ -244,6 +255,7 @@ final class GeneratedWorkbook
             ...$this->chance(40) ? ['tinning' => 'accept', 'taps' => 'accept', 'solderSplices' => 'accept'] : [],
             ...$this->chance(50) ? ['pullTest' => $this->one(['no', 'tug', 'sample', 'every'])] : [],
             ...$this->chance(10) ? ['listedWire' => true] : [],
+            ...$this->chance(30) ? ['torqueEvery' => true, 'strandDamage' => $this->one(['general', 'high-reliability'])] : [],
             ...$this->chance(5) ? ['insulations' => $this->some(self::MATERIALS)] : [],
             ...$this->chance(30) ? ['hammerLugs' => 'accept', 'indentOnInsulated' => 'accept'] : [],
             ...$this->chance(20) ? ['redBand' => '22-18'] : [],

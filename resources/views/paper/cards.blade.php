@@ -13,6 +13,8 @@ li b { font-size: 7.2pt; }
 .small { font-size: 6.2pt; }
 .small h2 { font-size: 8.4pt; }
 .small li b { font-size: 6.4pt; }
+.mind { margin: 0.6mm 0 0; padding: 0.6mm 1mm; border: 0.3mm solid #1d1a16; font-size: 6.4pt; }
+.small .mind { font-size: 5.8pt; }
 .foot { margin-top: 1mm; padding-top: 0.8mm; border-top: 0.2mm solid #b9b0a3; font-size: 6.2pt; }
 .small .foot { font-size: 5.6pt; }
 .break { page-break-after: always; }
@@ -33,16 +35,16 @@ li b { font-size: 7.2pt; }
 @elseif ($card['status'] === 'makeshift')
 <p><span class="status">◐ makeshift</span> @foreach ($card['checks'] as $check) {{ $check['text'] }} @endforeach</p>
 @endif
+@if ($card['cautions'] !== [])<div class="mind">@foreach ($card['cautions'] as $code)<b>!</b> {{ $card['cautionTexts']->{$code} }} @endforeach</div>@endif
 <ol>
 @foreach ($card['steps'] as $step)
-<li @if ($step['status'] === 'hole') class="hole" @endif><b>{{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === [] ? '' : ' ' . implode(', ', $step['of']) }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}@if ($step['position'] !== null) “{{ $step['position'] }}”@endif @endif</b> {{ str_replace('mm2', 'mm²', $step['text']) }}</li>
+<li @if ($step['status'] === 'hole') class="hole" @endif><b>{{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === null ? '' : ', ' . $step['of'] }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}@if ($step['position'] !== null) “{{ $step['position'] }}”@endif @endif</b> {{ str_replace('mm2', 'mm²', $step['text']) }}</li>
 @endforeach
 </ol>
 <div class="foot">
 @foreach ($card['look']['good'] as $code)+ {{ $card['lookTexts']->{$code} }} @endforeach
 @foreach ($card['look']['bad'] as $code)− {{ $card['lookTexts']->{$code} }} @endforeach
 </div>
-<div class="foot">@foreach ($card['cautions'] as $code)! {{ $card['cautionTexts']->{$code} }} @endforeach</div>
 </td>
 @endforeach
 @if (count($pair) === 1 && $pair[0]['set'] !== 'wide')<td></td>@endif

@@ -16,7 +16,7 @@ use Gondrik\Core\Verdict\Fit;
 final class CrimpProfiles
 {
     /**
-     * @param Clamp|null $clamp of a ferrule; not stated leaves it all three shapes
+     * @param Clamp|null $clamp of a ferrule; a spring, or nothing stated, leaves it all three shapes
      *
      * @return list<Profile> right for the class
      */
@@ -29,7 +29,7 @@ final class CrimpProfiles
         return match ($clamp) {
             Clamp::Rectangular => [Profile::Square, Profile::Trapezoid],
             Clamp::Round => [Profile::Hexagon],
-            null => self::table()[$class->value]['proper'],
+            Clamp::Spring, null => self::table()[$class->value]['proper'],
         };
     }
 

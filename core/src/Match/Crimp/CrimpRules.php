@@ -67,7 +67,7 @@ final class CrimpRules extends OperationRules
         return new CrimpWork(
             $conditions,
             $end->wire->size,
-            $class === TerminalClass::TwinFerrule ? 1 : $end->wires,
+            $class->isSizedForEach() ? 1 : $end->wires,
             $end->insulationOd(),
             $class,
             $this->house->sizeOf($terminal),

@@ -123,7 +123,7 @@ final readonly class NestCheck
         $outside = array_values(array_filter($ends, static fn(Standing $end): bool => !$end->isInside()));
         if ($outside === []) {
             $findings->add(ReasonCode::NestSize, Fit::Proper, $numbers);
-            $this->otherMarking($ends, $work->class, $work->terminal->written, $nest->size, $findings);
+            $this->otherMarking($ends, $work, $proven, $work->terminal->written, $nest->size, $findings);
             SizeCheck::proven($work->wire, $proven, $findings);
 
             return;
@@ -144,7 +144,7 @@ final readonly class NestCheck
             $farthest->area,
             $farthest->span->nearestEnd($farthest->area)->area,
         );
-        $this->otherMarking([$alone], $work->class, $work->wire->written, $nest->size, $findings);
+        $this->otherMarking([$alone], $work, $proven, $work->wire->written, $nest->size, $findings);
         SizeCheck::proven($work->wire, $proven, $findings);
     }
 
@@ -157,22 +157,39 @@ final readonly class NestCheck
     }
 
     /**
-     * Says nothing where no other marking has to be looked at.
+     * Says nothing where no other marking has to be looked at. A die of lugs is made for the barrels of one marking, not for
+     * an area: what the trade takes for each other goes into it only where somebody has proven it.
      *
      * @param non-empty-list<Standing> $ends inside the nest
      */
-    private function otherMarking(array $ends, TerminalClass $class, string $size, SizeRange $nest, Findings $findings): void
+    private function otherMarking(array $ends, CrimpWork $work, ?SizeRange $proven, string $size, SizeRange $nest, Findings $findings): void
     {
         $looked = array_values(array_filter($ends, static fn(Standing $end): bool => $end->otherMarking));
         if ($looked === []) {
             return;
         }
-        $isFar = array_filter($looked, static fn(Standing $end): bool => $end->isFar()) !== [];
+        $isMakeshift = $work->class === TerminalClass::Lug
+            ? self::hasAny($looked, static fn(Standing $end): bool => $end->equivalent !== null) && $proven?->standingOf($work->wire)->isInside() !== true
+            : $work->class->holdsClosely() && self::hasAny($looked, static fn(Standing $end): bool => $end->isFar());
         $findings->add(
             ReasonCode::SizeTradeEquivalent,
-            $class->holdsClosely() && $isFar ? Fit::Makeshift : Fit::Proper,
-            ['size' => $size, 'range' => $nest->written, ...SizeCheck::marking($looked[0])],
+            $isMakeshift ? Fit::Makeshift : Fit::Proper,
+            [
+                'size' => $size,
+                'range' => $nest->written,
+                ...SizeCheck::marking($looked[0]),
+                ...$isMakeshift && $work->class === TerminalClass::Lug ? ['die' => $nest->written] : [],
+            ],
         );
+    }
+
+    /**
+     * @param list<Standing>           $ends
+     * @param \Closure(Standing): bool $is
+     */
+    private static function hasAny(array $ends, \Closure $is): bool
+    {
+        return array_filter($ends, $is) !== [];
     }
 
     private function bundle(CrimpWork $work): string

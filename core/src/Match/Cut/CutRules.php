@@ -36,7 +36,7 @@ final class CutRules extends OperationRules
 
     public function isNeeded(Line $line, ?End $end): bool
     {
-        return $end !== null && !$end->midSpan;
+        return $end?->isCut() === true;
     }
 
     public function work(Line $line, ?End $end, Conditions $conditions): CutWork

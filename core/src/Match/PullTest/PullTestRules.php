@@ -44,13 +44,13 @@ final class PullTestRules extends OperationRules
         assert($end !== null && $line->terminal !== null);
         $standard = PullForce::standardFor($this->house->pullStandard, $line->terminal->class, $end->wire->size);
 
-        return new PullTestWork($conditions, $end->wire->size, $standard, PullForce::required($standard, $end->wire->size)?->newtons);
+        return new PullTestWork($conditions, $end->wire->size, $standard, $standard === null ? null : PullForce::required($standard, $end->wire->size)?->newtons);
     }
 
     public function judge(Work $work, Capability $capability, Findings $findings): null
     {
         $rule = $this->house->changed(HouseRule::PullStandard);
-        $numbers = ['standard' => $work->standard->value, 'size' => $work->wire->written];
+        $numbers = ['size' => $work->wire->written, ...$work->standard === null ? [] : ['standard' => $work->standard->value]];
         if ($work->force === null) {
             $findings->add(ReasonCode::ForceNoFigure, Fit::Proper, $numbers, rule: $rule);
         } else {

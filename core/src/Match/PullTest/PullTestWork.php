@@ -15,7 +15,8 @@ final readonly class PullTestWork extends Work
     public function __construct(
         Conditions $conditions,
         public Size $wire,
-        public PullStandard $standard,
+        /** Null where no standard is about this class of terminal. */
+        public ?PullStandard $standard,
         /** N, where the standard has a figure */
         public ?float $force,
     ) {

@@ -51,12 +51,12 @@ final class PositionCheck
      */
     private function neverEnters(StripWork $work, array $positions, Findings $findings): bool
     {
-        $smaller = $work->nextSmallerConductor();
+        $smaller = $work->nextSmallerConductor;
         $widest = self::widest($positions);
         if ($smaller === null || !Tolerance::isBelow($widest->holeDiameter, $smaller)) {
             return false;
         }
-        $findings->add(ReasonCode::SizeAbove, Fit::Unsuitable, ['size' => $work->wire->written, 'hole' => $widest->holeDiameter], $work->conductor(), $widest->holeDiameter);
+        $findings->add(ReasonCode::SizeAbove, Fit::Unsuitable, ['size' => $work->wire->written, 'hole' => $widest->holeDiameter], $work->conductor, $widest->holeDiameter);
 
         return true;
     }
@@ -78,7 +78,7 @@ final class PositionCheck
 
             return 0.0;
         }
-        $conductor = $work->conductor();
+        $conductor = $work->conductor;
         $hole = $position->holeDiameter;
         $numbers = ['position' => $position->label, 'conductor' => $conductor, 'hole' => $hole];
         if (Tolerance::isBelow($hole, $conductor)) {

@@ -62,7 +62,8 @@ final class StripRules extends OperationRules
             $conditions,
             $wire->size,
             $wire->construction,
-            $wire->strands,
+            $wire->conductorDiameter,
+            $wire->nextSmallerConductor(),
             $wire->insulation,
             $wire->insulationOd,
             $line->terminal?->strip?->aim(),
@@ -84,9 +85,7 @@ final class StripRules extends OperationRules
             SizeCheck::proven($work->wire, $capability->proven, $findings);
         } else {
             SizeCheck::of($work->wire, $capability->size, $capability->proven, $findings);
-            if (self::isBlade($capability)) {
-                $this->blade($work, $capability, $findings);
-            }
+            $this->blade($work, $capability, $findings);
         }
         if ($findings->isLost()) {
             return $position;
@@ -116,20 +115,20 @@ final class StripRules extends OperationRules
     private function blade(StripWork $work, Strip $capability, Findings $findings): void
     {
         $size = $work->wire;
-        if (!$capability->small && Tolerance::isBelow($size->area, self::BLADE_FROM)) {
+        if (self::wantsLargeWire($capability) && Tolerance::isBelow($size->area, self::BLADE_FROM)) {
             $findings->add(ReasonCode::KnifeSmall, Fit::Makeshift, ['size' => $size->written, ...$size->family === Family::Gauge ? ['area' => $size->area] : [], 'limit' => self::BLADE_FROM], $size->area, self::BLADE_FROM);
         }
-        if ($capability->method === StripMethod::Score && $work->construction === Construction::Solid) {
-            // A solid conductor that was scored breaks there after a bend or two.
+        if ($capability->method->rings() && $work->construction === Construction::Solid) {
+            // A solid conductor that a blade went round breaks there after a bend or two.
             $work->vibrates || $work->midSpan
                 ? $findings->add(ReasonCode::BladeRinged, Fit::Unsuitable, ['where' => $work->midSpan ? 'mid-span' : 'vibration'])
                 : $findings->add(ReasonCode::BladeRinged, Fit::Makeshift);
         }
     }
 
-    private static function isBlade(Strip $capability): bool
+    private static function wantsLargeWire(Strip $capability): bool
     {
-        return $capability->method === StripMethod::Knife || $capability->method === StripMethod::Score;
+        return $capability->method->isFreeBlade() && !$capability->small;
     }
 
     private function length(?float $length, Strip $capability, Findings $findings): void
@@ -185,12 +184,22 @@ final class StripRules extends OperationRules
                 ['dies' => array_map(static fn(Position $die): string => $die->label, $dies), ...$shared],
             );
         }
-        $method = Tolerance::isBelow($works[0]->wire->area, self::BLADE_FROM) ? StripMethod::SelfAdjusting : StripMethod::Knife;
+        $hasSolid = Gather::each($works, static fn(StripWork $work): ?string => $work->construction === Construction::Solid ? $work->wire->written : null) !== [];
+        $method = match (true) {
+            Tolerance::isBelow($works[0]->wire->area, self::BLADE_FROM) => StripMethod::SelfAdjusting,
+            // A blade that runs round it is only ever makeshift on a solid conductor.
+            $hasSolid => StripMethod::Knife,
+            default => StripMethod::SetDepth,
+        };
 
         return new Wanted(
             new Strip($method, $materials, $sizes, maxOd: $od, midSpan: $midSpan),
             Asked::by($works),
-            [$method === StripMethod::Knife ? 'knife' : 'sizes' => $sizes->written, ...$shared],
+            [match ($method) {
+                StripMethod::SelfAdjusting => 'sizes',
+                StripMethod::Knife => 'knife',
+                default => 'blade',
+            } => $sizes->written, ...$shared],
         );
     }
 
@@ -222,7 +231,7 @@ final class StripRules extends OperationRules
         if ($capability->size !== null) {
             $whole = Stretch::over($capability->size, $capability->grade);
 
-            return Reach::of(self::isBlade($capability) && !$capability->small ? $whole->partedAt(self::BLADE_FROM, Fit::Makeshift) : [$whole], $capability->proven);
+            return Reach::of(self::wantsLargeWire($capability) ? $whole->partedAt(self::BLADE_FROM, Fit::Makeshift) : [$whole], $capability->proven);
         }
         $segments = [];
         foreach ($capability->positions ?? [] as $position) {

@@ -7,8 +7,6 @@ namespace Gondrik\Core\Match\Strip;
 use Gondrik\Core\Match\Conditions;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Size\Size;
-use Gondrik\Core\Size\TradeSeries;
-use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
 use Gondrik\Core\Wire\Material;
 
@@ -19,7 +17,10 @@ final readonly class StripWork extends Work
         Conditions $conditions,
         public Size $wire,
         public Construction $construction,
-        public ?int $strands,
+        /** Over the bare conductor. */
+        public float $conductor,
+        /** That of the next smaller trade size, built alike; null past the end of the series. */
+        public ?float $nextSmallerConductor,
         public Material $insulation,
         /** Over the insulation, where known. */
         public ?float $od,
@@ -36,25 +37,13 @@ final readonly class StripWork extends Work
         return $this->wire;
     }
 
-    public function conductor(): float
-    {
-        return ConductorDiameter::of($this->wire, $this->construction, $this->strands);
-    }
-
-    /** The conductor of the next smaller trade size, built alike; null past the end of the series. */
-    public function nextSmallerConductor(): ?float
-    {
-        $smaller = TradeSeries::below($this->wire->area, $this->wire->family);
-
-        return $smaller === null ? null : ConductorDiameter::of($smaller, $this->construction, $this->strands);
-    }
-
     protected function values(): array
     {
         return [
             $this->wire->written,
             $this->construction,
-            $this->strands,
+            $this->conductor,
+            $this->nextSmallerConductor,
             $this->insulation,
             $this->od,
             $this->length,

@@ -47,7 +47,9 @@ final class TorqueRules extends OperationRules
 
     public function isNeeded(Line $line, ?End $end): bool
     {
-        return $line->torque !== null || $line->terminal?->class === TerminalClass::ScrewClamp;
+        return $line->torque !== null
+            || $line->terminal?->class === TerminalClass::ScrewClamp
+            || ($this->house->torqueEvery && $line->goesUnderAScrew());
     }
 
     public function readsFigures(): bool

@@ -27,13 +27,20 @@ final readonly class TextCard
         foreach ($written['checks'] as $check) {
             $this->say('! ' . $check['text']);
         }
+        $this->say('');
         $this->list('caution', $written['cautions'], 'cautions');
+        $hasLooked = false;
         foreach (CardRows::of($card, $written['steps']) as $number => $row) {
             $status = $row['status'] === null ? null : Status::from($row['status']);
             $tool = $row['tool'] === null ? '' : '  ' . ($card->report->kit->tool($row['tool'])->name ?? $row['tool']) . ($row['position'] === null ? '' : ' “' . $row['position'] . '”');
             $this->say('');
             $this->say(sprintf('%2d ', $number + 1) . ($status === null ? '·' : TextReport::dot($status)) . ' ' . $row['op'] . self::about($card, $row) . $tool);
             $this->say('     ' . $row['text']);
+            if ($row['op'] === 'look' && !$hasLooked) {
+                $this->list('     good', $written['look']['good'], 'look');
+                $this->list('     bad', $written['look']['bad'], 'look');
+                $hasLooked = true;
+            }
             foreach ((array) $row['settings'] as $name => $figure) {
                 $this->say('     ' . $name . ': ' . ($figure === true ? 'yes' : TextFigures::told($figure)));
             }
@@ -45,8 +52,6 @@ final readonly class TextCard
                 (new TextFigures($this->output))->write($answer);
             }
         }
-        $this->list('good', $written['look']['good'], 'look');
-        $this->list('bad', $written['look']['bad'], 'look');
     }
 
     /** @param array<string, mixed> $row */
@@ -63,8 +68,8 @@ final readonly class TextCard
     private function list(string $name, array $codes, string $table): void
     {
         $texts = array_column(Table::rows($table), 'text', 'code');
-        foreach ($codes as $number => $code) {
-            $this->say(($number === 0 ? "\n" : '') . $name . ': ' . $texts[$code]);
+        foreach ($codes as $code) {
+            $this->say($name . ': ' . $texts[$code]);
         }
     }
 

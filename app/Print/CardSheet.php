@@ -14,6 +14,9 @@ final readonly class CardSheet
 
     private const WIDE = 2750;
 
+    /** From here on a card is set smaller in its own row, too. */
+    private const LONG = 3800;
+
     private const STEP = 90;
 
     /**
@@ -26,9 +29,10 @@ final readonly class CardSheet
         $rows = [];
         $open = null;
         foreach ($cards as $card) {
+            $card['looksAt'] = array_search('look', array_column($card['steps'], 'op'), true);
             $room = self::room($card);
             if ($room > self::WIDE) {
-                $rows[] = [[...$card, 'set' => 'wide']];
+                $rows[] = [[...$card, 'set' => $room > self::LONG ? 'wide small' : 'wide']];
                 continue;
             }
             $card['set'] = $room > self::SMALL ? 'small' : '';

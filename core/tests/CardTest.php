@@ -123,18 +123,19 @@ it('reads from top to bottom as the golden cards do', function (): void {
 /** @param array<string, mixed> $card as it is explained */
 function asRead(array $card): string
 {
-    $lines = ['== ' . implode(' + ', (array) $card['wires']) . ' → ' . ($card['terminal'] ?? 'screw') . ' (' . $card['kit'] . ', ' . $card['scope'] . '/' . $card['line'] . '): ' . $card['status']];
+    $lines = ['== ' . implode(' + ', $card['wires']) . ' → ' . ($card['terminal'] ?? 'screw') . ' (' . $card['kit'] . ', ' . $card['scope'] . '/' . $card['line'] . '): ' . $card['status']];
     $lines = [...$lines, ...array_map(static fn(array $check): string => '! ' . $check['text'], $card['checks']), 'mind: ' . implode(' ', $card['cautions'])];
+    $hasLooked = false;
     foreach ($card['steps'] as $number => $step) {
         $tool = $step['tool'] === null ? '' : ' [' . ((array) $card['tools'])[$step['tool']] . ($step['position'] === null ? '' : ' ' . $step['position']) . ']';
         $lines[] = ($number + 1) . ' ' . $step['name'] . ($step['of'] === null ? '' : ', ' . $step['of']) . $tool . ($step['status'] === null || $step['status'] === 'covered' ? '' : ' ' . $step['status']) . ': ' . $step['text'];
-    }
-    foreach (['good' => '+', 'bad' => '-'] as $side => $mark) {
-        foreach ($card['look'][$side] as $code) {
-            $lines[] = $mark . ' ' . ((array) $card['lookTexts'])[$code];
+        if ($step['op'] === 'look' && !$hasLooked) {
+            $hasLooked = true;
+            foreach (['good' => '  + ', 'bad' => '  - '] as $side => $mark) {
+                $lines = [...$lines, ...array_map(static fn(string $code): string => $mark . ((array) $card['lookTexts'])[$code], $card['look'][$side])];
+            }
         }
     }
-
     return implode("\n", $lines) . "\n";
 }
 

@@ -1203,7 +1203,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "redBand" | "backupFor" | "carry";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry";
             text: string;
         };
         Match: {
@@ -1235,7 +1235,7 @@ export interface components {
             multi?: components["schemas"]["range"];
             maxOd?: components["schemas"]["positive"];
             /** @enum {string} */
-            method?: "notch" | "die" | "self-adjusting" | "knife" | "score" | "pull" | "earth-pull";
+            method?: "notch" | "die" | "self-adjusting" | "knife" | "score" | "set-depth" | "pull" | "earth-pull";
             size?: components["schemas"]["range"];
             positions?: components["schemas"]["position"][];
             insulation?: components["schemas"]["material"][];
@@ -1573,6 +1573,7 @@ export interface components {
             construction: components["schemas"]["construction"];
             insulation: components["schemas"]["material"];
             strands?: components["schemas"]["count"];
+            strandDiameter?: components["schemas"]["positive"];
             conductor?: components["schemas"]["conductor"];
             insulationOd?: components["schemas"]["positive"];
             cores?: components["schemas"]["count"];
@@ -1589,6 +1590,7 @@ export interface components {
             construction: components["schemas"]["construction"];
             insulation: components["schemas"]["material"];
             strands?: components["schemas"]["count"];
+            strandDiameter?: components["schemas"]["positive"];
             conductor?: components["schemas"]["conductor"];
             insulationOd?: components["schemas"]["positive"];
             cores?: components["schemas"]["count"];
@@ -1621,6 +1623,7 @@ export interface components {
             ends?: components["schemas"]["ends"];
             extractCode?: components["schemas"]["code"];
             barrel?: components["schemas"]["barrel"];
+            cover?: components["schemas"]["barrel"];
             price?: components["schemas"]["cents"];
         };
         /** @description A terminal as the workbook has it, and which version this is. */
@@ -1646,6 +1649,7 @@ export interface components {
             ends?: components["schemas"]["ends"];
             extractCode?: components["schemas"]["code"];
             barrel?: components["schemas"]["barrel"];
+            cover?: components["schemas"]["barrel"];
             price?: components["schemas"]["cents"];
             version: string;
         };
@@ -2188,7 +2192,7 @@ export interface components {
         Figure: {
             value: string | number | boolean | null;
             /** @enum {string|null} */
-            unit: "mm" | "mm2" | "N" | "lbf" | "N·m" | "°C" | null;
+            unit: "mm" | "mm2" | "N" | "lbf" | "N·m" | "s" | "°C" | null;
             source: string;
             /** @enum {string} */
             recall: "formula" | "memory" | "common-practice" | "measured" | "stated";
@@ -2220,6 +2224,8 @@ export interface components {
             settings: components["schemas"]["CardSettings"];
             text: string;
             name: string;
+            /** @description Which end of a splice it is about: both where they are done alike; null where there is only one. */
+            of: string | null;
         };
         Answer: {
             [key: string]: components["schemas"]["Figure"] | components["schemas"]["Figure"][];
@@ -2242,9 +2248,8 @@ export interface components {
             quantity: number;
             note: string | null;
             terminal: string | null;
-            wires: {
-                [key: string]: string;
-            };
+            /** @description Their names, one for each end. */
+            wires: string[];
             tools: {
                 [key: string]: string;
             };
@@ -2343,7 +2348,7 @@ export interface components {
             note?: components["schemas"]["text"];
         };
         /** @enum {unknown} */
-        stripMethod: "notch" | "die" | "self-adjusting" | "knife" | "score";
+        stripMethod: "notch" | "die" | "self-adjusting" | "knife" | "score" | "set-depth";
         code: string;
         position: {
             label: components["schemas"]["code"];
@@ -2500,6 +2505,8 @@ export interface components {
         /** @enum {unknown} */
         pullStandard: "by-class" | "UL 486A-486B" | "IEC 60352-2" | "SAE AS7928" | "ABYC E-11" | "IEC 60947-1" | "IEC 61238-1";
         /** @enum {unknown} */
+        strandLimit: "general" | "high-reliability";
+        /** @enum {unknown} */
         redBand: "22-16" | "22-18";
         houseRules: {
             preset?: components["schemas"]["preset"];
@@ -2520,6 +2527,8 @@ export interface components {
             solderOnCrimp?: components["schemas"]["stance"];
             pullStandard?: components["schemas"]["pullStandard"];
             poweredFinalTorque?: boolean;
+            torqueEvery?: boolean;
+            strandDamage?: components["schemas"]["strandLimit"];
             redBand?: components["schemas"]["redBand"];
             backupFor?: components["schemas"]["operation"][];
             carry?: components["schemas"]["kind"][];
@@ -2530,7 +2539,7 @@ export interface components {
         /** Format: stud */
         stud: string;
         /** @enum {unknown} */
-        clamp: "rectangular" | "round";
+        clamp: "rectangular" | "round" | "spring";
         /** @enum {unknown} */
         place: "plain" | "corrosive" | "vibration" | "hot";
         /** @enum {unknown} */
@@ -2598,6 +2607,7 @@ export interface components {
             construction: components["schemas"]["construction"];
             insulation: components["schemas"]["material"];
             strands?: components["schemas"]["count"];
+            strandDiameter?: components["schemas"]["positive"];
             conductor?: components["schemas"]["conductor"];
             insulationOd?: components["schemas"]["positive"];
             cores?: components["schemas"]["count"];
@@ -2638,6 +2648,7 @@ export interface components {
             ends?: 1 | 2;
             extractCode?: components["schemas"]["code"];
             barrel?: components["schemas"]["barrel"];
+            cover?: components["schemas"]["barrel"];
             price?: components["schemas"]["cents"];
         };
         listed: boolean;

@@ -9,14 +9,23 @@ import { useDoneSteps } from './useDoneSteps';
 
 /** The set-up card of one line, to be read at arm's length: what to do, in the order of work, with what is set. */
 const props = defineProps<{ card: Schemas['Card']; units: Units }>();
-const key = computed(() => `${props.card.kit} ${props.card.scope} ${props.card.line}`);
+/** What was ticked belongs to these steps: a card that has become another begins anew. */
+const key = computed(() =>
+  [
+    props.card.kit,
+    props.card.scope,
+    props.card.line,
+    props.card.steps.map(({ op, of }) => `${op}${of ?? ''}`).join('/'),
+  ].join(' '),
+);
 const { done, toggle, clear } = useDoneSteps(toRef(key));
 
 const title = computed(() => {
-  const wires = Object.values(props.card.wires).join(' + ');
+  const wires = props.card.wires.join(' + ');
   return props.card.terminal === null ? 'Screw' : `${wires} → ${props.card.terminal}`;
 });
-const isSplice = computed(() => Object.keys(props.card.wires).length > 1);
+/** What to look for stands where one looks, once. */
+const looksAt = computed(() => props.card.steps.findIndex(({ op }) => op === 'look'));
 type Setting = [string, Schemas['Figure']];
 const settingsOf = (step: Schemas['CardStep']): Setting[] =>
   Object.entries(step.settings).filter((one): one is Setting => typeof one[1] === 'object');
@@ -70,6 +79,12 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
       </p>
       <p v-for="check in card.checks" :key="check.code" class="check">{{ prose(check.text) }}</p>
     </header>
+    <section v-if="card.cautions.length" class="cautions" aria-labelledby="caution-head">
+      <h3 id="caution-head">Mind first</h3>
+      <ul>
+        <li v-for="code in card.cautions" :key="code">{{ card.cautionTexts[code] }}</li>
+      </ul>
+    </section>
     <ol v-if="card.steps.length" class="steps">
       <li
         v-for="(step, at) in card.steps"
@@ -84,13 +99,21 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
           <h3>
             <StatusMark v-if="step.status && step.status !== 'covered'" :status="step.status" :size="18" />
             {{ step.name }}
-            <span v-if="isSplice && step.wire" class="of">{{ card.wires[step.wire] }}</span>
+            <span v-if="step.of" class="of">{{ step.of }}</span>
             <span v-if="step.tool" class="tool"
               >{{ card.tools[step.tool] ?? step.tool
               }}<span v-if="step.position" class="mono position">{{ prose(step.position) }}</span></span
             >
           </h3>
           <p>{{ prose(step.text) }}</p>
+          <ul v-if="at === looksAt" class="look">
+            <li v-for="code in card.look.good" :key="code" class="good">
+              <span aria-label="good">✓</span> {{ card.lookTexts[code] }}
+            </li>
+            <li v-for="code in card.look.bad" :key="code" class="bad">
+              <span aria-label="bad">✕</span> {{ card.lookTexts[code] }}
+            </li>
+          </ul>
           <p v-if="settingsOf(step).length" class="settings">
             <FigureValue v-for="[name, figure] in settingsOf(step)" :key="name" :name :figure :units />
             <span v-if="step.settings.byMeasure" class="measure">by measure, not by the stop</span>
@@ -103,17 +126,6 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
       <button type="button" @click="clear()">Begin anew</button>
     </p>
     <div class="below">
-      <section v-if="card.look.good.length" aria-labelledby="look-head">
-        <h3 id="look-head">Look</h3>
-        <ul class="look">
-          <li v-for="code in card.look.good" :key="code" class="good">
-            <span aria-label="good">✓</span> {{ card.lookTexts[code] }}
-          </li>
-          <li v-for="code in card.look.bad" :key="code" class="bad">
-            <span aria-label="bad">✕</span> {{ card.lookTexts[code] }}
-          </li>
-        </ul>
-      </section>
       <template v-for="[what, head] in reckoned" :key="what">
         <section v-if="card[what]" :aria-labelledby="`${what}-head`">
           <h3 :id="`${what}-head`">
@@ -124,12 +136,6 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
           </div>
         </section>
       </template>
-      <section v-if="card.cautions.length" class="cautions" aria-labelledby="caution-head">
-        <h3 id="caution-head">Mind</h3>
-        <ul>
-          <li v-for="code in card.cautions" :key="code">{{ card.cautionTexts[code] }}</li>
-        </ul>
-      </section>
     </div>
   </article>
 </template>
@@ -278,11 +284,14 @@ h3 {
   font-weight: 400;
 }
 
-.below ul {
-  margin: 4px 0 0;
+.look {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(100%, 420px), 1fr));
+  gap: 2px 28px;
+  margin: 6px 0 0;
   padding: 0;
   list-style: none;
-  font-size: 15px;
+  font-size: 16px;
 }
 
 .look li {
@@ -299,21 +308,42 @@ h3 {
 }
 
 .cautions {
-  grid-column: 1 / -1;
+  margin-top: 10px;
+  padding: 9px 14px 10px;
+  border: 1px solid var(--copper);
+  border-left-width: 4px;
+  border-radius: 3px;
+}
+
+.cautions h3 {
+  font-size: 15px;
+}
+
+.cautions ul {
+  margin: 3px 0 0;
+  padding: 0;
+  columns: 2;
+  column-gap: 34px;
+  list-style: none;
+  font-size: 15px;
 }
 
 .cautions li {
-  padding: 3px 0 3px 12px;
-  border-left: 3px solid var(--copper);
+  break-inside: avoid;
+  padding: 2px 0;
 }
 
-.cautions li + li {
-  margin-top: 5px;
+.cautions li:first-child {
+  font-weight: 600;
 }
 
 @media (max-width: 760px) {
   .below {
     grid-template-columns: minmax(0, 1fr);
+  }
+
+  .cautions ul {
+    columns: 1;
   }
 
   h2 {

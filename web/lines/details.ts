@@ -43,7 +43,7 @@ export const details: readonly Detail[] = [
   figure('wiresInBarrel', 'In barrel', ''),
   word('prep', 'Strands', ['none', 're-laid', 'twist', 'tin']),
   { key: 'stud', title: 'Stud', width: 64, text: (line) => line.stud ?? null },
-  word('clamp', 'Clamp', ['rectangular', 'round']),
+  word('clamp', 'Clamp', ['rectangular', 'round', 'spring']),
   {
     key: 'torque',
     title: 'Torque',

@@ -19,6 +19,8 @@ final readonly class WireIdentity
 
     private function __construct(
         public Figure $area,
+        /** The size that a specification builds of just these strands: then it, not the area, names the size. */
+        public Figure $stranding,
         /** The nearest of each trade series, by area. */
         public Figure $awg,
         public Figure $mm2,
@@ -27,8 +29,6 @@ final readonly class WireIdentity
         public Figure $mm2Error,
         /** Null where the bend test is missing or says otherwise. */
         public Figure $construction,
-        /** The size that a specification builds of just these strands: then it, not the area, names the size. */
-        public Figure $stranding,
     ) {}
 
     public static function ofStrands(int $strands, float $diameter, ?Bend $bend = null): self
@@ -71,12 +71,12 @@ final readonly class WireIdentity
 
         return new self(
             $area,
+            self::built($stranding, $whyNoStranding),
             self::named($gauge, $measured, isNamedOtherwise: $stranding !== null),
             self::named($metric, $measured, isNamedOtherwise: $stranding !== null),
             self::error($gauge, $measured),
             self::error($metric, $measured),
             $construction,
-            self::built($stranding, $whyNoStranding),
         );
     }
 

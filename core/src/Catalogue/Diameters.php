@@ -23,11 +23,19 @@ final class Diameters
     {
         $by = match (true) {
             $wire->construction === Construction::Solid => 'solid, from the area',
+            $wire->strands !== null && $wire->strandDiameter !== null => $wire->strands . ' strands of the diameter that is stated',
+            $wire->stranding !== null => $wire->stranding->strands . ' strands of ' . $wire->stranding->strandDiameter . ' mm, as ' . $wire->stranding->specification . ' builds it',
             $wire->strands !== null => $wire->strands . ' strands, from their count and the area',
             default => 'from the area, by the usual share of air between the strands',
         };
 
-        return new Diameter($wire->conductorDiameter, $by, new Source('ASTM B258 for gauges; strands laid together', 'formula'));
+        $source = match (true) {
+            $wire->strands !== null && $wire->strandDiameter !== null => new Source('The wire itself', 'stated'),
+            $wire->stranding !== null => new Source($wire->stranding->row['source'], $wire->stranding->row['recall']),
+            default => new Source('ASTM B258 for gauges; strands laid together', 'formula'),
+        };
+
+        return new Diameter($wire->conductorDiameter, $by, $source);
     }
 
     /** @return list<Diameter> over the insulation: of building wire by the table, then of what the built-in catalogue has of the same build */

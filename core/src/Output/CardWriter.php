@@ -70,7 +70,7 @@ final readonly class CardWriter
             'quantity' => $line->quantity,
             'note' => $line->note,
             'terminal' => $line->terminal?->name,
-            'wires' => (object) array_column(array_map(static fn(End $end): array => ['id' => $end->wire->id, 'name' => $end->wire->name], $line->ends), 'name', 'id'),
+            'wires' => array_map(static fn(End $end): string => $end->wire->name, $line->ends),
             'tools' => (object) $tools,
             'lookTexts' => self::texts('look', [...$card->look->good, ...$card->look->bad]),
             'cautionTexts' => self::texts('cautions', $card->cautions),

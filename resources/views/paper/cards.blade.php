@@ -15,8 +15,6 @@ li b { font-size: 7.2pt; }
 .small li b { font-size: 6.4pt; }
 .mind { margin: 0.6mm 0 0; padding: 0.6mm 1mm; border: 0.3mm solid #1d1a16; font-size: 6.4pt; }
 .small .mind { font-size: 5.8pt; }
-.foot { margin-top: 1mm; padding-top: 0.8mm; border-top: 0.2mm solid #b9b0a3; font-size: 6.2pt; }
-.small .foot { font-size: 5.6pt; }
 .break { page-break-after: always; }
 @endsection
 @section('sheet')
@@ -25,8 +23,8 @@ li b { font-size: 7.2pt; }
 @foreach ($rows as $pair)
 <tr>
 @foreach ($pair as $card)
-<td class="card {{ $card['set'] }}" colspan="{{ $card['set'] === 'wide' ? 2 : 1 }}">
-<h2>{{ implode(' + ', (array) $card['wires']) ?: 'Screw' }}@if ($card['terminal'] !== null) → {{ $card['terminal'] }}@endif</h2>
+<td class="card {{ $card['set'] }}" colspan="{{ str_starts_with($card['set'], 'wide') ? 2 : 1 }}">
+<h2>{{ implode(' + ', $card['wires']) ?: 'Screw' }}@if ($card['terminal'] !== null) → {{ $card['terminal'] }}@endif</h2>
 <p class="muted">{{ $card['line'] }} · {{ $card['quantity'] }} × · {{ $kit }} · {{ $scope }}</p>
 @if ($card['status'] === 'faulty')
 <p class="hole"><b>✕ NOT TO BE MADE.</b> @foreach ($card['checks'] as $check) {{ $check['text'] }} @endforeach</p>
@@ -38,16 +36,12 @@ li b { font-size: 7.2pt; }
 @if ($card['cautions'] !== [])<div class="mind">@foreach ($card['cautions'] as $code)<b>!</b> {{ $card['cautionTexts']->{$code} }} @endforeach</div>@endif
 <ol>
 @foreach ($card['steps'] as $step)
-<li @if ($step['status'] === 'hole') class="hole" @endif><b>{{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === null ? '' : ', ' . $step['of'] }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}@if ($step['position'] !== null) “{{ $step['position'] }}”@endif @endif</b> {{ str_replace('mm2', 'mm²', $step['text']) }}</li>
+<li @if ($step['status'] === 'hole') class="hole" @endif><b>{{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === null ? '' : ', ' . $step['of'] }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}@if ($step['position'] !== null) “{{ $step['position'] }}”@endif @endif</b> {{ str_replace('mm2', 'mm²', $step['text']) }}@if ($step['op'] === 'look' && $loop->index === $card['looksAt'])<br>@foreach ($card['look']['good'] as $code)+ {{ $card['lookTexts']->{$code} }} @endforeach @foreach ($card['look']['bad'] as $code)− {{ $card['lookTexts']->{$code} }} @endforeach @endif</li>
 @endforeach
 </ol>
-<div class="foot">
-@foreach ($card['look']['good'] as $code)+ {{ $card['lookTexts']->{$code} }} @endforeach
-@foreach ($card['look']['bad'] as $code)− {{ $card['lookTexts']->{$code} }} @endforeach
-</div>
 </td>
 @endforeach
-@if (count($pair) === 1 && $pair[0]['set'] !== 'wide')<td></td>@endif
+@if (count($pair) === 1 && !str_starts_with($pair[0]['set'], 'wide'))<td></td>@endif
 </tr>
 @endforeach
 </table>

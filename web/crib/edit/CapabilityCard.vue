@@ -8,9 +8,11 @@ import { sizesBetween, spansOf, stepped, withFamily, withoutFamily, written } fr
 import SizeRuler from '../draw/SizeRuler.vue';
 import {
   begun,
+  couldBeSet,
   fieldsOf,
   holesFor,
   lanesOf,
+  methodWord,
   withAdded,
   withMethod,
   withRemoved,
@@ -62,6 +64,8 @@ function pick(field: FieldSpec, value: string | undefined): void {
     emit('change', withValue(props.tool, base.value, withMethod(capability.value, value)), null);
   else put(`${base.value}/${field.key}`, value, null);
 }
+const setDepth = () =>
+  emit('change', withValue(props.tool, base.value, withMethod(capability.value, 'set-depth')), null);
 function toggle(field: FieldSpec, on: string[], half: string[]): void {
   const isOptional = field.key === 'classes';
   let next = withValue(props.tool, `${base.value}/${field.key}`, isOptional && !on.length ? undefined : on);
@@ -206,6 +210,12 @@ function makeHoles(): void {
       @choose="chosen = $event"
     />
 
+    <p v-if="methodWord(capability)" class="method muted">
+      {{ methodWord(capability) }}
+      <button v-if="!isReadonly && couldBeSet(capability)" type="button" @click="setDepth">
+        Its blade is set to a depth
+      </button>
+    </p>
     <div class="fields">
       <template v-for="field in fields" :key="field.key">
         <div v-if="field.kind === 'range'" class="range">
@@ -321,6 +331,17 @@ function makeHoles(): void {
 </template>
 
 <style scoped>
+.method {
+  margin: 0;
+  font-size: 13px;
+}
+
+.method button {
+  margin-left: 4px;
+  color: var(--copper);
+  text-decoration: underline;
+}
+
 .capability {
   display: grid;
   grid-template-columns: minmax(0, 1fr);

@@ -70,6 +70,7 @@ const limits = [
   { key: 'insulationOd', title: 'Insulation', ends: ['min', 'max'] },
   { key: 'seal', title: 'Seal', ends: ['min', 'max'] },
   { key: 'barrel', title: 'Barrel', ends: ['length', 'od'] },
+  { key: 'cover', title: 'Plastic over it', ends: ['length', 'od'] },
 ] as const;
 const endWords: Record<string, string> = {
   nominal: '',
@@ -78,6 +79,12 @@ const endWords: Record<string, string> = {
   length: ', length',
   od: ', outside',
 };
+/** What is stated is shown whatever the class; else only where the class can have it. */
+const hasLimit = (key: string) =>
+  key === 'seal'
+    ? isSealed.value
+    : key !== 'cover' || isInsulated.value || props.terminal.cover !== undefined;
+const isInsulated = computed(() => ['insulated', 'heat-shrink'].includes(String(props.terminal.class)));
 const isSealed = computed(
   () => props.terminal.class === 'sealed-open-barrel' || props.terminal.seal !== undefined,
 );
@@ -164,7 +171,7 @@ const list = (key: string) => (props.terminal[key] as string[] | undefined) ?? [
     />
     <div class="fields">
       <template v-for="limit in limits" :key="limit.key">
-        <template v-if="limit.key !== 'seal' || isSealed">
+        <template v-if="hasLimit(limit.key)">
           <EditField
             v-for="end in limit.ends"
             :key="end"

@@ -119,6 +119,17 @@ const listed = computed(() =>
           :is-readonly
           @put="put('strands', $event)"
         />
+        <EditField
+          v-if="wire.construction !== 'solid' || wire.strandDiameter !== undefined"
+          label="One strand, across"
+          :value="wire.strandDiameter"
+          measure="length"
+          :units
+          hint="where measured"
+          :problem="problem('strandDiameter')"
+          :is-readonly
+          @put="put('strandDiameter', $event)"
+        />
         <EditPick
           label="Insulation"
           :value="wire.insulation"
@@ -160,7 +171,7 @@ const listed = computed(() =>
           label="Worked no colder than"
           :value="wire.minTemperature"
           measure="celsius"
-          hint="PVC: 0"
+          hint="PVC, LSZH: 0"
           :problem="problem('minTemperature')"
           :is-readonly
           @put="put('minTemperature', $event)"

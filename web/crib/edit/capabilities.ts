@@ -93,6 +93,19 @@ const own: Record<Operation, FieldSpec[]> = {
   'shear-screw': [{ key: 'threads', title: 'Threads', kind: 'words', hint: '6-32; 8-32' }],
 };
 
+/** What is easily taken for another method is told beside it. */
+const methodWords: Record<string, string> = {
+  knife: 'Skins at a flat angle, like a pencil, led by the hand; no blade that is set to a depth.',
+  score: 'Rings the insulation by hand and pulls it off; no blade that is set to a depth.',
+  'set-depth':
+    'A blade set to the depth of the insulation: spun round once, drawn lengthwise, a square end. A solid conductor breaks where it ran.',
+};
+export const methodWord = (capability: Draft): string | null =>
+  capability.op === 'strip' ? (methodWords[String(capability.method)] ?? null) : null;
+/** Knives with a set depth were once written down as knives: they stay so until somebody says what they are. */
+export const couldBeSet = ({ op, method }: Draft): boolean =>
+  op === 'strip' && (method === 'knife' || method === 'score');
+
 const hasHoles = (capability: Draft) => capability.method === 'notch' || capability.method === 'die';
 
 export const fieldsOf = (capability: Draft): FieldSpec[] => [

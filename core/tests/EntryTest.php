@@ -63,6 +63,19 @@ it('says what each piece was taken for', function (): void {
     ])->and($written)->not->toHaveKeys(['status', 'checks']);
 });
 
+it('offers both readings of what is open, and each leaves nothing open', function (string $text, string $asked, array $readings): void {
+    $question = entryOf($text)->questions[0];
+    expect((new Sentence())->question($question))->toBe($asked)->and($question->readings)->toBe($readings);
+    foreach ($question->readings as $reading) {
+        $written = mb_substr($text, 0, $question->from) . $reading . mb_substr($text, $question->to);
+        expect(entryOf($written)->questions)->toBe([], $written);
+    }
+})->with([
+    ['vehicle 4 mm → ring yellow M6', '4 mm: is it the outside diameter, or the area in mm²?', ['vehicle 4 mm²', 'vehicle ⌀ 4 mm']],
+    ['22 signal → ring red', 'Is 22 the gauge, or how many?', ['22 AWG', '22 ×']],
+    ['w12 → lug 6 mm, wet', '6 mm: is it the outside diameter, or the area in mm²?', ['lug 6 mm²']],
+]);
+
 it('never fails on anything that is typed', function (int $seed): void {
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
     $pieces = ['40', '×', 'x', '12 AWG', '2/0', '1.5', '#10', 'M6', '→', '>', 'into', 'on', 'in', '+', ',', 'ring', 'yellow', 'wet', 'cold', '-5 °C', '15 lbf·in', '2 per barrel', 'lug', 'ferrules', 'H05V-K', '1,000', '9999999999', '½', 'ß', '"', '500 AWG', '…', '0'];

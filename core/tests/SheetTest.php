@@ -77,6 +77,19 @@ it('knows only columns that there are', function (): void {
     }
 });
 
+it('lets the wire of a row decide between two terminals, and asks what millimetres are', function (): void {
+    $readings = rowsOf(<<<'TABLE'
+        Size (mm) | Wire    | Terminal
+                  | H07V-K 6 | lug 6
+                  | g6      | lug 6
+        4         | vehicle | ring yellow M6
+        TABLE);
+    expect($readings[0]->lines[0]->terminal?->id)->toBe('lug-6')
+        ->and($readings[1]->lines[0]->terminal?->id)->toBe('lug-6g')
+        ->and($readings[2]->problems[0]->expected)->toBe('one of the two: 4 mm² vehicle or ⌀ 4 mm vehicle')
+        ->and($readings[2]->problems[0]->candidates)->toBe(['v4od', 'v4']);
+});
+
 it('reads a list of lines row by row', function (): void {
     $readings = rowsOf(<<<'TABLE'
         Qty | Gauge (AWG) | Construction | Insulation | Terminal       | Torque (lbf·in) | Wet | Remarks

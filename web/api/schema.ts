@@ -1487,6 +1487,8 @@ export interface components {
             to: number;
             text: string;
             candidates: string[];
+            /** @description What may stand in its place, written so that nothing is open. */
+            readings?: string[];
         };
         /** @description A line as in the workbook; without an id it gets one. */
         LineDraft: {

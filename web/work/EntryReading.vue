@@ -9,7 +9,8 @@ import { meaningWords, partsOf } from './entryWords';
 /** What was read of an entry: each piece underlined with what it was taken for, what is open, and how the kit in hand does it. */
 const props = defineProps<{ text: string; entry: Schemas['Entry']; mayRemember?: boolean }>();
 const emit = defineEmits<{
-  pick: [question: Schemas['EntryQuestion'], id: string];
+  /** A thing by its id, or a reading of what stands there. */
+  pick: [question: Schemas['EntryQuestion'], instead: string];
   /** Picked, and what was written is its name from now on. */
   remember: [question: Schemas['EntryQuestion'], id: string];
 }>();
@@ -34,6 +35,14 @@ const nameOf = (about: string, id: string) =>
     </p>
     <div v-for="question in entry.questions" :key="question.about" class="question">
       <span>{{ question.text }}</span>
+      <button
+        v-for="reading in question.readings ?? []"
+        :key="reading"
+        type="button"
+        @click="emit('pick', question, reading)"
+      >
+        {{ reading }}
+      </button>
       <button
         v-for="id in question.candidates"
         :key="id"

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Entry;
 use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\PrintedCode;
 use Gondrik\Core\Wire\Wire;
 
 /**
@@ -26,6 +27,8 @@ final readonly class EntryReader
     /** @var list<Features> */
     private array $terminalFeatures;
 
+    private FullNames $names;
+
     /**
      * @param list<Wire>     $wires
      * @param list<Terminal> $terminals
@@ -39,19 +42,21 @@ final readonly class EntryReader
         ));
         $this->wireFeatures = array_map(static fn(Wire $wire): Features => Features::ofWire($wire, $called('wire', $wire->id)), $wires);
         $this->terminalFeatures = array_map(static fn(Terminal $terminal): Features => Features::ofTerminal($terminal, $called('terminal', $terminal->id)), $terminals);
+        $this->names = FullNames::of([...$this->wireFeatures, ...$this->terminalFeatures]);
     }
 
     public function read(string $text): QuickEntry
     {
         $reading = new Reading($text);
-        [$before, $after, $isTurned] = self::parted(Units::of($text));
+        [$before, $after, $isTurned] = self::parted($this->names->in($text, Units::of($text)));
+        $before = $isTurned ? $before : $this->withGauge($before, $reading);
         [$before, $after] = $this->withoutQuantity($before, $after, $isTurned ? $this->wireFeatures : $this->terminalFeatures, $reading);
         [$wireSide, $terminalSide] = $isTurned ? [$after, $before] : [$before, $after];
         $wireUnits = $this->side($wireSide, $this->wireFeatures, $reading);
         $terminalUnits = $this->side($terminalSide, $this->terminalFeatures, $reading);
         $end = mb_strlen($text);
         $wire = $this->resolve('wire', $wireUnits, $this->wireFeatures, $reading, QuestionCode::NoWire, 0);
-        $terminal = $this->resolve('terminal', $terminalUnits, $this->terminalFeatures, $reading, QuestionCode::NoTerminal, $end);
+        $terminal = $this->resolve('terminal', $terminalUnits, $this->terminalFeatures, $reading, QuestionCode::NoTerminal, $end, $this->wire($wire));
         $wireB = $reading->second === null ? null : $this->resolve('wireB', $reading->second, $this->wireFeatures, $reading, QuestionCode::NoWire, $end);
         if ($reading->cold !== null && !$reading->isTemperatureStated) {
             $reading->ask('ambient', [$reading->cold], QuestionCode::HowCold);
@@ -63,16 +68,64 @@ final readonly class EntryReader
     /**
      * One end of a line by itself, as a cell of a table has it: no arrow, no quantity.
      *
-     * @param string $about wire, terminal or wireB
+     * @param string      $about wire, terminal or wireB
+     * @param string|null $wire  id of the wire that goes into a terminal, which may decide between several
      */
-    public function end(string $about, string $text): EndReading
+    public function end(string $about, string $text, ?string $wire = null): EndReading
     {
         $catalogue = $about === 'terminal' ? $this->terminalFeatures : $this->wireFeatures;
         $reading = new Reading($text);
-        $units = $this->side(Units::of($text), $catalogue, $reading);
-        $id = $this->resolve($about, $units, $catalogue, $reading, $about === 'terminal' ? QuestionCode::NoTerminal : QuestionCode::NoWire, 0);
+        $units = $this->side($this->names->in($text, Units::of($text)), $catalogue, $reading);
+        $id = $this->resolve($about, $units, $catalogue, $reading, $about === 'terminal' ? QuestionCode::NoTerminal : QuestionCode::NoWire, 0, $this->wire($wire));
 
         return $reading->end($id, $about);
+    }
+
+    /**
+     * A number in front is the gauge where the words after it name one wire of that gauge, and say no size themselves. Where they
+     * name that wire without it, too, it may as well be how many, and is asked.
+     *
+     * @param list<Unit> $units before the arrow
+     *
+     * @return list<Unit> with the gauge as one
+     */
+    private function withGauge(array $units, Reading $reading): array
+    {
+        $number = $units[0] ?? null;
+        $words = array_slice($units, 1);
+        if ($number?->is(UnitKind::Bare) !== true || preg_match('~^\d+$~', (string) $number->value) !== 1 || !self::isDescription($words)) {
+            return $units;
+        }
+        $gauge = new Unit(UnitKind::Hash, $number->from, $number->to, $number->text, $number->value);
+        $phrase = Phrase::among([$gauge, ...$words], $this->wireFeatures, $reading->between($words));
+        if (count($phrase->candidates) !== 1 || $phrase->candidates[0]->has($gauge) !== true) {
+            return $units;
+        }
+        $alone = Phrase::among($words, $this->wireFeatures, $reading->between($words));
+        if (count($alone->candidates) === 1 && $alone->matched !== []) {
+            if (Phrase::isName($reading->between($words), $alone->candidates[0])) {
+                return $units;
+            }
+            $reading->ask('quantity', [$number], QuestionCode::GaugeOrCount, [], ['words' => $number->text], [$number->text . ' AWG', $number->text . ' ×']);
+        }
+
+        return [$gauge, ...$words];
+    }
+
+    /**
+     * Words of a wire, and no size among them.
+     *
+     * @param list<Unit> $units
+     */
+    private static function isDescription(array $units): bool
+    {
+        foreach ($units as $unit) {
+            if ($unit->is(UnitKind::Size, UnitKind::Hash, UnitKind::Named, UnitKind::Millimetres, UnitKind::Bare, UnitKind::Times) || PrintedCode::parse($unit->text) !== null) {
+                return false;
+            }
+        }
+
+        return $units !== [];
     }
 
     /**
@@ -251,7 +304,7 @@ final readonly class EntryReader
      *
      * @return string|null the id, null while it is open
      */
-    private function resolve(string $about, array $units, array $catalogue, Reading $reading, QuestionCode $missing, int $at): ?string
+    private function resolve(string $about, array $units, array $catalogue, Reading $reading, QuestionCode $missing, int $at, ?Wire $into = null): ?string
     {
         if ($units === []) {
             $reading->askAt($about, $at, $missing);
@@ -259,6 +312,9 @@ final readonly class EntryReader
             return null;
         }
         $phrase = Phrase::among($units, $catalogue, $reading->between($units));
+        if ($this->asksMillimetres($about, $units, $phrase, $reading)) {
+            return null;
+        }
         if ($phrase->candidates === [] || $phrase->matched === []) {
             $reading->unknownPhrase($units);
 
@@ -267,15 +323,52 @@ final readonly class EntryReader
         foreach ($phrase->unknown as $unit) {
             $reading->unknown($unit);
         }
-        if (count($phrase->candidates) > 1) {
+        $left = $into === null ? $phrase->candidates : $this->taking($into, $reading->line->wiresInBarrel, $phrase->candidates);
+        if (count($left) > 1) {
             $bare = array_values(array_filter($phrase->matched, static fn(Unit $unit): bool => $unit->is(UnitKind::Bare)));
-            $reading->ask($about, $phrase->matched, $bare === [] ? QuestionCode::Which : QuestionCode::WhichSize, array_column($phrase->candidates, 'id'), ['words' => $bare === [] ? $reading->between($phrase->matched) : $bare[0]->text]);
+            $reading->ask($about, $phrase->matched, $bare === [] ? QuestionCode::Which : QuestionCode::WhichSize, array_column($left, 'id'), ['words' => $bare === [] ? $reading->between($phrase->matched) : $bare[0]->text]);
 
             return null;
         }
-        $reading->token($reading->piece($phrase->matched, $about, $phrase->candidates[0]->id));
+        $reading->token($reading->piece($phrase->matched, $about, $left[0]->id));
 
-        return $phrase->candidates[0]->id;
+        return $left[0]->id;
+    }
+
+    /**
+     * Of terminals that are as good, the one that takes the wire; all of them where several do or none does.
+     *
+     * @param non-empty-list<Features> $candidates
+     *
+     * @return non-empty-list<Features>
+     */
+    private function taking(Wire $wire, ?int $wires, array $candidates): array
+    {
+        $taking = array_values(array_filter($candidates, fn(Features $features): bool => $this->terminal($features->id)?->takesWires($wire, $wires ?? 1) === true));
+
+        return count($taking) === 1 ? $taking : $candidates;
+    }
+
+    /**
+     * Bare millimetres are asked, whatever they fit: of vehicle wire they are as often the outside diameter as the area.
+     *
+     * @param non-empty-list<Unit> $units
+     */
+    private function asksMillimetres(string $about, array $units, Phrase $phrase, Reading $reading): bool
+    {
+        $open = array_values(array_filter($units, static fn(Unit $unit): bool => $unit->is(UnitKind::Millimetres)));
+        $isName = count($phrase->candidates) === 1 && Phrase::isName($reading->between($units), $phrase->candidates[0]);
+        if ($open === [] || $isName) {
+            return false;
+        }
+        $said = $reading->between($units);
+        $readings = array_map(
+            static fn(string $instead): string => str_replace($open[0]->text, $instead, $said),
+            [$open[0]->value . ' mm²', ...$about === 'terminal' ? [] : ['⌀ ' . $open[0]->value . ' mm']],
+        );
+        $reading->ask($about, $units, QuestionCode::WhichMillimetres, array_column($phrase->candidates, 'id'), ['words' => $open[0]->text], $readings);
+
+        return true;
     }
 
     private function wire(?string $id): ?Wire

@@ -12,18 +12,23 @@ use Gondrik\Core\Size\Span;
 use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wire\PrintedCode;
 use Gondrik\Core\Wire\Wire;
 
 /** By what a wire or terminal of the catalogue is known when somebody speaks of it. */
 final readonly class Features
 {
+    /** Of the diameter: so far may a caliper on soft insulation be off. */
+    private const GIVE = 0.05;
+
     /** @var array<string, true> words of its id and name, in small letters */
     private array $words;
 
     /**
-     * @param array<string, list<string>> $values by what they are about; a feature that it does not state is missing
-     * @param list<Span>                  $spans  a wire's one size, a terminal's one or two
-     * @param list<string>                $called what the shop calls it besides
+     * @param array<string, list<string>> $values  by what they are about; a feature that it does not state is missing
+     * @param list<Span>                  $spans   a wire's one size, a terminal's one or two
+     * @param list<string>                $called  what the shop calls it besides
+     * @param list<float>                 $outside
      */
     private function __construct(
         public string $id,
@@ -34,6 +39,10 @@ final readonly class Features
         public array $called,
         private ?Stud $stud = null,
         private ?int $cores = null,
+        /** What is printed on a wire. */
+        private ?PrintedCode $code = null,
+        /** mm over all of a wire, and over one of its cores, where known */
+        private array $outside = [],
     ) {
         $words = [];
         foreach (preg_split('~[^\p{L}\p{N}/&.²-]+~u', mb_strtolower($id . ' ' . $name)) ?: [] as $word) {
@@ -59,6 +68,8 @@ final readonly class Features
             false,
             $called,
             cores: $wire->cores,
+            code: $wire->code === null ? null : PrintedCode::parse($wire->code),
+            outside: array_values(array_filter([$wire->outsideDiameter(), $wire->insulationOd], static fn(?float $od): bool => $od !== null)),
         );
     }
 
@@ -91,9 +102,38 @@ final readonly class Features
             UnitKind::Hash => $this->isRange ? $this->hasStud('#' . $unit->value) : $this->hasNumber((string) $unit->value, Family::Gauge),
             UnitKind::Stud => $this->isRange ? $this->hasStud((string) $unit->value) : null,
             UnitKind::Times => $this->cores === null ? null : $this->cores === (int) $unit->value,
-            UnitKind::Word => $this->hasWord($unit),
+            UnitKind::Outside => $this->isRange ? null : $this->isAcross((float) $unit->value),
+            UnitKind::Millimetres => $this->hasNumber((string) $unit->value, Family::Metric) || $this->isAcross((float) str_replace(',', '.', (string) $unit->value)),
+            UnitKind::Named => $unit->value === $this->key(),
+            UnitKind::Word => $this->hasCode((string) $unit->value) ?? $this->hasWord($unit),
             default => null,
         };
+    }
+
+    /** Tells it from all else, whatever its id: what a unit that is its full name has as its value. */
+    public function key(): string
+    {
+        return ($this->isRange ? 'terminal ' : 'wire ') . $this->id;
+    }
+
+    /** A caliper over the insulation finds it, give or take. */
+    private function isAcross(float $mm): bool
+    {
+        foreach ($this->outside as $own) {
+            if (abs($own - $mm) <= self::GIVE * $mm) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Null for a word that is no code, and where no code is printed on it. */
+    private function hasCode(string $word): ?bool
+    {
+        $said = $this->code === null ? null : PrintedCode::parse($word);
+
+        return $said === null ? null : $this->code?->agreesWith($said);
     }
 
     /** Of what it has: whether that is its own statement, and not only a word in its name or a stud that happens to fit. */

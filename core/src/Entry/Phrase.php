@@ -23,12 +23,12 @@ final readonly class Phrase
      */
     public static function among(array $units, array $catalogue, string $text): self
     {
-        $said = self::plain($text);
         foreach ($catalogue as $features) {
-            if ($said === self::plain($features->id) || $said === self::plain($features->name)) {
+            if (self::isName($text, $features)) {
                 return new self([$features], $units, []);
             }
         }
+        $said = self::plain($text);
         foreach ($catalogue as $features) {
             if (in_array($said, array_map(self::plain(...), $features->called), true)) {
                 return new self([$features], $units, []);
@@ -90,6 +90,14 @@ final readonly class Phrase
         }
 
         return false;
+    }
+
+    /** Whether a text is all of the name of something, by which it is always read. */
+    public static function isName(string $text, Features $features): bool
+    {
+        $said = self::plain($text);
+
+        return $said === self::plain($features->id) || $said === self::plain($features->name);
     }
 
     private static function plain(string $text): string

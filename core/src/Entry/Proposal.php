@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Entry;
 
+use Gondrik\Core\Wire\Construction;
+use Gondrik\Core\Wire\PrintedCode;
+
 /** A wire or terminal that the catalogue lacks, made of what was said of it; what was not said is left open. */
 final readonly class Proposal
 {
@@ -11,9 +14,9 @@ final readonly class Proposal
     private const BANDS = ['red', 'blue', 'yellow'];
 
     /**
-     * @param array<string, string|int> $says    keys as the workbook has them; always a name
-     * @param list<string>              $missing keys that it must have before it can be kept
-     * @param list<string>              $unknown words that say nothing but stand in its name
+     * @param array<string, string|int|float> $says    keys as the workbook has them; always a name
+     * @param list<string>                    $missing keys that it must have before it can be kept
+     * @param list<string>                    $unknown words that say nothing but stand in its name
      */
     public function __construct(public array $says, public array $missing, public array $unknown) {}
 
@@ -23,8 +26,13 @@ final readonly class Proposal
         $unknown = [];
         foreach (Units::of($text) as $unit) {
             $about = $unit->meaning?->about;
-            if ($unit->is(UnitKind::Size) && $unit->size !== null && !isset($says['size'])) {
+            $code = $unit->is(UnitKind::Word) ? PrintedCode::parse($unit->text) : null;
+            if ($code !== null) {
+                $says = [...$says, ...self::printed($code, $unit->text)];
+            } elseif ($unit->is(UnitKind::Size) && $unit->size !== null && !isset($says['size'])) {
                 $says['size'] = $unit->size->written;
+            } elseif ($unit->is(UnitKind::Outside)) {
+                $says['insulationOd'] = (float) $unit->value;
             } elseif ($unit->is(UnitKind::Times) && !isset($says['cores'])) {
                 $says['cores'] = (int) $unit->value;
             } elseif ($unit->isWord('tinned')) {
@@ -65,6 +73,18 @@ final readonly class Proposal
         return new self($says, self::missing($says, 'class', 'size'), $unknown);
     }
 
+    /** @return array<string, string|int> what a code says of its wire: its size, and how its specification builds that */
+    private static function printed(PrintedCode $code, string $text): array
+    {
+        $stranding = $code->stranding();
+
+        return [
+            'code' => $text,
+            'size' => $code->size->written,
+            ...$stranding === null ? [] : ['construction' => Construction::Stranded->value, 'strands' => $stranding->strands],
+        ];
+    }
+
     private static function name(string $text): string
     {
         return mb_substr(trim((string) preg_replace('~\s+~u', ' ', $text)), 0, 200);
@@ -79,7 +99,7 @@ final readonly class Proposal
     }
 
     /**
-     * @param array<string, string|int> $says
+     * @param array<string, string|int|float> $says
      *
      * @return list<string>
      */

@@ -10,6 +10,7 @@ final readonly class Question
     /**
      * @param list<string>                                 $candidates ids, in the order of the catalogue
      * @param array<string, string|int|float|list<string>> $numbers    for its sentence, named as in data/questions.csv
+     * @param list<string>                                 $readings   what may stand in its place, written so that nothing is open
      */
     public function __construct(
         public string $about,
@@ -18,6 +19,7 @@ final readonly class Question
         public QuestionCode $code,
         public array $candidates = [],
         public array $numbers = [],
+        public array $readings = [],
     ) {}
 
     /** Whether the line cannot be written down before it is answered. */

@@ -11,6 +11,10 @@ enum QuestionCode: string
     case Which = 'which';
     /** A number without a unit that several have. */
     case WhichSize = 'which-size';
+    /** "4 mm": a diameter, or an area. */
+    case WhichMillimetres = 'which-millimetres';
+    /** A number in front that may be a gauge, or how many. */
+    case GaugeOrCount = 'gauge-or-count';
     case NoWire = 'no-wire';
     case NoTerminal = 'no-terminal';
     case HowCold = 'how-cold';

@@ -89,11 +89,12 @@ final class Reading
      * @param non-empty-list<Unit>                         $units
      * @param list<string>                                 $candidates
      * @param array<string, string|int|float|list<string>> $numbers
+     * @param list<string>                                 $readings
      */
-    public function ask(string $about, array $units, QuestionCode $code, array $candidates = [], array $numbers = []): void
+    public function ask(string $about, array $units, QuestionCode $code, array $candidates = [], array $numbers = [], array $readings = []): void
     {
         $piece = $this->piece($units, null, null);
-        $this->questions[] = new Question($about, $piece->from, $piece->to, $code, $candidates, $numbers);
+        $this->questions[] = new Question($about, $piece->from, $piece->to, $code, $candidates, $numbers, $readings);
     }
 
     public function askAt(string $about, int $at, QuestionCode $code): void
@@ -122,12 +123,13 @@ final class Reading
         if ($this->cold !== null) {
             $this->unknown($this->cold);
         }
-        $candidates = [];
+        $candidates = $readings = [];
         foreach ($this->questions as $question) {
             $candidates = $question->about === $about ? $question->candidates : $candidates;
+            $readings = $question->about === $about ? $question->readings : $readings;
         }
 
-        return new EndReading($id, $candidates, array_map(static fn(Piece $piece): string => $piece->text, $this->unknown), $this->line->said());
+        return new EndReading($id, $candidates, $readings, array_map(static fn(Piece $piece): string => $piece->text, $this->unknown), $this->line->said());
     }
 
     /** The whole; a line only where both its ends are known, and they go together. */

@@ -13,6 +13,12 @@ enum UnitKind
     case Plus;
     /** A size or a range with its unit. */
     case Size;
+    /** "4 mm": a diameter, or an area that lost its ². */
+    case Millimetres;
+    /** "⌀ 4 mm", "4 mm OD": the outside diameter of a wire. */
+    case Outside;
+    /** The full name of something of the catalogue. */
+    case Named;
     /** A number alone. */
     case Bare;
     /** A number with ×, x, * or pcs. */

@@ -51,9 +51,11 @@ final class Units
             . '(?<space>\s+)'
             . '|(?<arrow>→|⟶|-+>|=+>|>)'
             . '|(?<comma>[,;])'
+            . "|(?<temperature>(?<degrees>[-−–+]?{$number})\s*(?:°\s*c?|℃|deg\s*c){$end}|(?<![\p{L}\p{N}])(?<signed>[-−–+]{$number})\s*c{$end})"
             . '|(?<plus>\+)'
             . "|(?<torque>(?<force>{$number})\s*(?<turn>n\s?[·*.]?\s?m(?!m)|{$inch}|{$foot}){$end})"
-            . "|(?<temperature>(?<degrees>[-−–+]?{$number})\s*(?:°\s*c?|℃|deg\s*c){$end})"
+            . "|(?<outside>(?:⌀|ø|od)\s*(?<across>{$number})\s*mm{$end}|(?<acrossAll>{$number})\s*mm\s*(?:od|outside){$end})"
+            . "|(?<millimetres>(?<measured>{$number})\s*mm{$end}(?!\^))"
             . "|(?<barrel>(?<wires>\d+)\s*(?:×|x)?\s*(?:wires?\s+)?(?:per|a)\s+barrel{$end})"
             . '|(?<size>awg\s*#?\s*' . $side . '(?:\s*[-–]\s*' . $side . ')?' . $end
                 . "|{$side}\s*(?:(?:" . self::GAUGES . ')\s*)?[-–]\s*' . $side . '\s*(?:' . self::GAUGES . '|' . self::AREAS . ")\.?{$end}"
@@ -90,7 +92,9 @@ final class Units
             $found['comma'] !== null => $make(UnitKind::Comma),
             $found['plus'] !== null => $make(UnitKind::Plus),
             $found['torque'] !== null => $make(UnitKind::Torque, round($decimal($found['force']) * self::newtonMetres((string) $found['turn']), 6)),
-            $found['temperature'] !== null => $make(UnitKind::Temperature, $decimal($found['degrees'])),
+            $found['temperature'] !== null => $make(UnitKind::Temperature, $decimal($found['degrees'] ?? $found['signed'])),
+            $found['outside'] !== null => $make(UnitKind::Outside, $decimal($found['across'] ?? $found['acrossAll'])),
+            $found['millimetres'] !== null => $make(UnitKind::Millimetres, (string) $found['measured']),
             $found['barrel'] !== null => $make(UnitKind::PerBarrel, (float) $found['wires']),
             $found['times'] !== null => $make(UnitKind::Times, (string) ($found['many'] ?? $found['ofMany'])),
             $found['hash'] !== null => $make(UnitKind::Hash, (string) $found['hashed']),

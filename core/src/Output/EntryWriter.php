@@ -74,7 +74,7 @@ final readonly class EntryWriter
     /** @return array<string, mixed> */
     private function question(Question $question): array
     {
-        return ['about' => $question->about, 'from' => $question->from, 'to' => $question->to, 'text' => $this->sentence->question($question), 'candidates' => $question->candidates];
+        return ['about' => $question->about, 'from' => $question->from, 'to' => $question->to, 'text' => $this->sentence->question($question), 'candidates' => $question->candidates, ...$question->readings === [] ? [] : ['readings' => $question->readings]];
     }
 
     /** @return array<string, mixed> */

@@ -33,12 +33,13 @@ final class CellReader
 
     /**
      * @param string|null $unit that the head of the column names for numbers without one
+     * @param string|null $wire id of the wire that goes into a terminal
      *
      * @return array<string, string|int|float|true|list<\stdClass>|null> keys of the line; a wire's or terminal's cell may say more than one
      *
      * @throws UnreadCell naming what would be right
      */
-    public function read(Column $column, string $text, ?string $unit = null): array
+    public function read(Column $column, string $text, ?string $unit = null, ?string $wire = null): array
     {
         $text = trim($text);
         if ($column === Column::Note) {
@@ -52,8 +53,8 @@ final class CellReader
         }
 
         return match ($column) {
-            Column::Wire, Column::Terminal, Column::WireB => $this->end($column->value, $text, $unit),
-            Column::TerminalFrom, Column::TerminalTo => $this->end('terminal', $text, $unit),
+            Column::Wire, Column::WireB => $this->end($column->value, $text, $unit),
+            Column::Terminal, Column::TerminalFrom, Column::TerminalTo => $this->end('terminal', $text, $unit, wire: $wire),
             Column::Quantity, Column::WiresInBarrel => [$column->value => self::count($text)],
             Column::Torque => ['torque' => self::figure($text, UnitKind::Torque, $unit ?? 'N·m', 'a torque, like 1.2 N·m or 15 lbf·in')],
             Column::Ambient, Column::Temperature => [$column->value => self::figure($text, UnitKind::Temperature, '°C', 'a temperature, like -5 °C')],
@@ -69,22 +70,26 @@ final class CellReader
 
     /**
      * @param string|null $narrower one word more that may decide between several
+     * @param string|null $wire     id of the wire that goes into a terminal
      *
      * @return array<string, string|int|float|true|null>
      *
      * @throws UnreadCell
      */
-    public function end(string $about, string $text, ?string $unit = null, ?string $narrower = null): array
+    public function end(string $about, string $text, ?string $unit = null, ?string $narrower = null, ?string $wire = null): array
     {
         if ($unit !== null && preg_match('~^\d+(?:[.,]\d+)?$|^[1-4]/0$~D', $text) === 1) {
             $text .= ' ' . $unit;
         }
-        $reading = $this->phrase($about, $text);
+        $reading = $this->phrase($about, $text, $wire);
         if ($reading->id === null && count($reading->candidates) > 1 && $narrower !== null) {
             $closer = $this->phrase($about, $text . ' ' . $narrower);
             $reading = $closer->id !== null && $closer->unknown === [] ? $closer : $reading;
         }
         $noun = $about === 'terminal' ? 'terminal' : 'wire';
+        if ($reading->readings !== []) {
+            throw new UnreadCell($text, 'one of the two: ' . implode(' or ', $reading->readings), $about, $reading->candidates);
+        }
         if ($reading->candidates !== []) {
             throw new UnreadCell($text, 'one ' . $noun . ': several are meant by it', $about, $reading->candidates);
         }
@@ -98,9 +103,9 @@ final class CellReader
         return [$about => $reading->id, ...$reading->said];
     }
 
-    private function phrase(string $about, string $text): EndReading
+    private function phrase(string $about, string $text, ?string $wire = null): EndReading
     {
-        return $this->read[$about . '|' . $text] ??= $this->entries->end($about, $text);
+        return $this->read[$about . '|' . $wire . '|' . $text] ??= $this->entries->end($about, $text, $wire);
     }
 
     private static function isYes(Column $column, string $text): bool

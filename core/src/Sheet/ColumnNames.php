@@ -9,7 +9,7 @@ use Gondrik\Core\Reference\Table;
 /** By what names people head their columns, from data/column-names.csv; case, marks and a unit in brackets do not matter. */
 final class ColumnNames
 {
-    private const UNITS = ['awg' => 'AWG', 'ga' => 'AWG', 'gauge' => 'AWG', 'kcmil' => 'kcmil', 'mm2' => 'mm2', 'sqmm' => 'mm2', 'nm' => 'N·m', 'lbfin' => 'lbf·in', 'lbin' => 'lbf·in', 'inlb' => 'lbf·in', 'inlbs' => 'lbf·in', 'lbfft' => 'lbf·ft', 'ftlb' => 'lbf·ft', 'ftlbs' => 'lbf·ft', 'lbft' => 'lbf·ft'];
+    private const UNITS = ['awg' => 'AWG', 'ga' => 'AWG', 'gauge' => 'AWG', 'kcmil' => 'kcmil', 'mm2' => 'mm2', 'mm' => 'mm', 'sqmm' => 'mm2', 'nm' => 'N·m', 'lbfin' => 'lbf·in', 'lbin' => 'lbf·in', 'inlb' => 'lbf·in', 'inlbs' => 'lbf·in', 'lbfft' => 'lbf·ft', 'ftlb' => 'lbf·ft', 'ftlbs' => 'lbf·ft', 'lbft' => 'lbf·ft'];
 
     public static function column(string $name): ?Column
     {

@@ -99,7 +99,7 @@ final class SheetReader
         foreach ($mapping->columns as $mapped) {
             $isRead = $mapped->column->isKey() && $mapped->column !== Column::Wire && $text($mapped) !== '';
             if ($isRead && !($mapping->isWireList() && $mapped->column === Column::Terminal)) {
-                $take($line, $mapped, fn(): array => $this->cells->read($mapped->column, $text($mapped), $mapped->unit));
+                $take($line, $mapped, fn(): array => $this->cells->read($mapped->column, $text($mapped), $mapped->unit, $line->wire ?? null));
             }
         }
         if (!$mapping->isWireList()) {
@@ -110,7 +110,7 @@ final class SheetReader
             $mapped = $mapping->find($column) ?? ($mapping->has(Column::Terminal) ? $mapping->find(Column::Terminal) : null);
             if ($mapped !== null && $text($mapped) !== '') {
                 $end = clone $line;
-                $take($end, $mapped, fn(): array => $this->cells->read($column, $text($mapped), $mapped->unit));
+                $take($end, $mapped, fn(): array => $this->cells->read($column, $text($mapped), $mapped->unit, $line->wire ?? null));
                 $ends[] = $end;
             }
         }

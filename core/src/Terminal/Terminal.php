@@ -11,6 +11,7 @@ use Gondrik\Core\Value\ListOf;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Wire\Conductor;
 use Gondrik\Core\Wire\Construction;
+use Gondrik\Core\Wire\Wire;
 
 /** One terminal of the catalogue. Lengths and diameters in mm, money in whole cents. */
 final readonly class Terminal
@@ -79,6 +80,14 @@ final readonly class Terminal
             TerminalClass::TwistOn => max(self::TWIN, $this->wiresPerBarrel),
             default => $this->wiresPerBarrel,
         };
+    }
+
+    /** Whether so many of a wire go in by size, construction and metal; the house and the place may still have a word. */
+    public function takesWires(Wire $wire, int $wires): bool
+    {
+        $inOne = $this->class->isSizedForEach() ? 1 : $wires;
+
+        return $this->size->standingOfBundle($wire->size, $inOne)->isInside() && $this->takes($wire->construction) && $this->takesMetal($wire->conductor);
     }
 
     public function takes(Construction $construction): bool

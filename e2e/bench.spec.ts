@@ -16,8 +16,10 @@ test('somebody at the bench goes from card to card, ticks what is done, and asks
   await expect(page.getByRole('heading', { name: /12 AWG hook-up.*Ring, yellow, M6/ })).toBeVisible();
   await expect(page.getByText('This kit makes it')).toBeVisible();
   const tug = page.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Tug' }) });
-  await tug.getByRole('button', { name: '311.4 N' }).click();
-  await expect(tug.getByText('UL 486A-486B, 12 AWG – written down from memory of the source')).toBeVisible();
+  await expect(tug).toContainText('more than a hand can know');
+  const pull = page.getByRole('region', { name: 'Pull' });
+  await pull.getByRole('button', { name: '311.4 N' }).click();
+  await expect(pull.getByText('UL 486A-486B, 12 AWG – written down from memory of the source')).toBeVisible();
   await page.getByRole('checkbox', { name: 'Identify is done' }).check();
   await page.getByRole('checkbox', { name: 'Cut is done' }).check();
   await page.reload();

@@ -84,7 +84,7 @@ it('writes the report of a small workshop as described', function (): void {
     $report = json_decode($process->getOutput(), true);
     expect($process->getExitCode())->toBe(1)
         ->and($report)->toBe(json_decode((string) file_get_contents(__DIR__ . '/golden/valley-workshop.report.json'), true))
-        ->and($report['headline'])->toMatchArray(['terminations' => 43, 'covered' => 40, 'faulty' => 3, 'share' => 0.93, 'carryMissing' => ['two-pole-tester', 'eye-protection']])
+        ->and($report['headline'])->toMatchArray(['terminations' => 43, 'covered' => 0, 'hole' => 40, 'faulty' => 3, 'share' => 0, 'carryMissing' => ['two-pole-tester', 'eye-protection']])
         ->and($report['lines'][0]['steps'][0]['reasons'][0]['text'])->toBe('12 AWG is within 30-6 AWG.')
         ->and(array_column($report['lines'][1]['checks'], 'code'))->toBe(['terminal.wire-below', 'terminal.construction']);
 });
@@ -171,7 +171,7 @@ it('plans in JSON with the members that are laid down', function (): void {
     $plan = json_decode(gondrik(['plan', DEMO, '--kit', 'pylon-backpack', '--scope', 'tower-7', '--format', 'json'])->getOutput(), true);
     expect(array_keys($plan))->toBe(['status', 'cost', 'bound', 'mass', 'add', 'terminations', 'coveredBefore', 'coveredAfter', 'makeshiftAfter', 'open', 'roles', 'curve', 'next'])
         ->and(array_keys($plan['add'][0]))->toBe(['tool', 'count', 'cost', 'closes'])
-        ->and($plan['add'][0]['closes'][0])->toBe(['line' => 'mast-earth', 'step' => 1])
+        ->and($plan['add'][0]['closes'][0])->toBe(['line' => 'sensor', 'step' => 2])
         ->and($plan['curve'][0])->toBe(['cost' => 0, 'covered' => $plan['coveredBefore']])
         ->and(array_keys($plan['open'][0]))->toBe(['line', 'op', 'wanted']);
 });
@@ -209,11 +209,22 @@ it('writes a set-up card, and says by its exit whether it is complete', function
     }
 })->with([
     'complete' => ['all', 'all', 'insulated', 0, 'Set the stop to 6 mm.'],
-    'makeshift is complete' => ['all', 'all', 'sheath-cold', 0, 'In 10 pulls, 12 mm at a time.'],
+    'makeshift is complete' => ['all', 'all', 'sheath-cold', 0, 'Only 12 mm at a time at 3 °C: 10 pulls.'],
     'a hole' => ['bare-hands', 'all', 'insulated', 1, 'NOT COMPLETE'],
     'a faulty line' => ['all', 'all', 'faulty', 1, 'NOT TO BE MADE'],
+    'a splice of two like wires, told once' => ['all', 'otherwise', 'splice-alike', 0, 'strip, both ends  Self-adjusting stripper'],
+    'and pressed twice' => ['all', 'otherwise', 'splice-alike', 0, 'crimp, second end  Oval crimper'],
     'a screw' => ['all', 'all', 'screw', 0, 'Tighten to 1.5 N·m'],
 ]);
+
+it('tells cautions first, and what to look for where one looks', function (): void {
+    $text = gondrik(['card', CARDS, '--kit', 'all', '--scope', 'all', '--line', 'heat-shrink-splice'])->getOutput();
+    $at = array_map(static fn(string $said): int => (int) strpos($text, $said), ['caution: Isolate', ' 1 · identify', 'look, both ends', 'good: The insulation ends', 'bad: Cut, nicked', 'tug, s18', 'sleeve  Hot air gun', 'clean-up']);
+    expect($at)->not->toContain(0);
+    $sorted = $at;
+    sort($sorted);
+    expect($at)->toBe($sorted);
+});
 
 it('refuses a card of what is not there', function (array $options, string $said): void {
     $process = gondrik(['card', CARDS, ...$options]);

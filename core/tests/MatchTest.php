@@ -70,6 +70,7 @@ it('says that a house rule changed the verdict', function (string $wire, string 
     ['16-stranded', 'ring-blue', 'sleeve=plain', 'indent', 'indentOnInsulated=accept', 'indentOnInsulated'],
     ['14-stranded', 'ring-blue', '', 'strip-trained', 'trainedHands=yes', 'trainedHands'],
     ['16-stranded', 'butt-seal', '', 'torch', 'openFlame=no', 'openFlame'],
+    ['16-stranded', 'ring-blue', '', 'torque-2.5', 'torqueEvery=yes', 'torqueEvery'],
     ['1.5-fine', 'clamp-fine', 'torque=0.8', 'torque-powered', 'poweredFinalTorque=yes', 'poweredFinalTorque'],
     ['16-stranded', 'ring-red', '', 'oval', 'insulationGrip=insulated', 'insulationGrip'],
 ]);

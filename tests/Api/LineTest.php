@@ -13,7 +13,7 @@ it('reads an entry against the shop, and judges it by the kit in hand', function
         ->and($response->json('line'))->toBe(LINE)
         ->and($response->json('status'))->toBe('faulty')
         ->and($response->json('checks.0.code'))->toBe('wet.unsealed');
-    $without = $this->getJson('/api/v1/scopes/tower-7/entry?text=' . rawurlencode('12 AWG hook-up → ring'));
+    $without = $this->getJson('/api/v1/scopes/tower-7/entry?text=' . rawurlencode('16 AWG hook-up → ring'));
     expect(OpenApi::mismatch($without, 'get', '/scopes/{scope}/entry'))->toBe('')
         ->and($without->json('questions.0.candidates'))->toBe(['ring-red-m4', 'ring-blue-m5', 'ring-yellow-m6', 'ring-red-m5', 'bare-ring-m4'])
         ->and($without->json())->not->toHaveKey('status');

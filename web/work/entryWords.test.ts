@@ -57,6 +57,9 @@ it('tells what was not understood within a piece that was, by itself', () => {
 });
 
 it('puts a candidate where it was asked', () => {
+  expect(answered('vehicle 4 mm → ring', { ...ask(0, 12), about: 'wire' }, 'vehicle ⌀ 4 mm')).toBe(
+    'vehicle ⌀ 4 mm → ring',
+  );
   expect(answered('w12 → ring yellow, wet', ask(6, 17), 'ring-m8')).toBe('w12 → ring-m8, wet');
   expect(answered('w12 →', ask(5, 5), 'ring')).toBe('w12 → ring');
 });

@@ -4,9 +4,11 @@ import { sizesBetween } from '../draw/ranges';
 import {
   bandNests,
   begun,
+  couldBeSet,
   fieldsOf,
   holesFor,
   lanesOf,
+  methodWord,
   withAdded,
   withMethod,
   withRemoved,
@@ -110,4 +112,17 @@ it('draws each nest in a lane of its own, with its band and what is proven in it
     text: '16-14 AWG',
     proven: { text: '14 AWG' },
   });
+});
+
+it('says of a knife that a blade with a set depth is another method, and makes it that', () => {
+  const knife: Draft = { op: 'strip', method: 'knife', size: '4-4/0 AWG', insulation: ['pvc'], small: true };
+  expect(methodWord(knife)).toContain('no blade that is set to a depth');
+  expect(couldBeSet(knife)).toBe(true);
+  const set = withMethod(knife, 'set-depth');
+  expect(set).toMatchObject({ method: 'set-depth', size: '4-4/0 AWG' });
+  expect(methodWord(set)).toContain('square end');
+  expect(couldBeSet(set)).toBe(false);
+  expect(methodWord({ op: 'strip', method: 'die' })).toBeNull();
+  expect(methodWord({ op: 'strip-sheath', method: 'score' })).toBeNull();
+  expect(couldBeSet({ op: 'strip-sheath', method: 'score' })).toBe(false);
 });

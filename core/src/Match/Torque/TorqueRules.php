@@ -47,9 +47,12 @@ final class TorqueRules extends OperationRules
 
     public function isNeeded(Line $line, ?End $end): bool
     {
-        return $line->torque !== null
-            || $line->terminal?->class === TerminalClass::ScrewClamp
-            || ($this->house->torqueEvery && $line->goesUnderAScrew());
+        return self::isAsked($line) || ($this->house->torqueEvery && $line->goesUnderAScrew());
+    }
+
+    private static function isAsked(Line $line): bool
+    {
+        return $line->torque !== null || $line->terminal?->class === TerminalClass::ScrewClamp;
     }
 
     public function readsFigures(): bool
@@ -59,12 +62,12 @@ final class TorqueRules extends OperationRules
 
     public function work(Line $line, ?End $end, Conditions $conditions): TorqueWork
     {
-        return new TorqueWork($conditions, $line->torque);
+        return new TorqueWork($conditions, $line->torque, $this->house->torqueEvery && !self::isAsked($line));
     }
 
     public function judge(Work $work, Capability $capability, Findings $findings): null
     {
-        $this->figure($work->torque, $capability->range, $findings);
+        $this->figure($work, $capability->range, $findings);
         if ($capability->powered) {
             $findings->add(ReasonCode::TorqueNotFinal, $this->house->poweredFinalTorque ? Fit::Proper : Fit::Unsuitable, rule: $this->house->changed(HouseRule::PoweredFinalTorque));
         }
@@ -72,10 +75,11 @@ final class TorqueRules extends OperationRules
         return null;
     }
 
-    private function figure(?float $torque, Limits $range, Findings $findings): void
+    private function figure(TorqueWork $work, Limits $range, Findings $findings): void
     {
+        $torque = $work->torque;
         if ($torque === null) {
-            $findings->add(ReasonCode::TorqueNoFigure, Fit::Makeshift);
+            $findings->add(ReasonCode::TorqueNoFigure, Fit::Makeshift, rule: $work->isByRule ? $this->house->changed(HouseRule::TorqueEvery) : null);
 
             return;
         }

@@ -14,12 +14,14 @@ final readonly class TorqueWork extends Work
         Conditions $conditions,
         /** N·m, where there is a figure */
         public ?float $torque,
+        /** Only the house asks for it: neither a figure nor a clamp does. */
+        public bool $isByRule = false,
     ) {
         parent::__construct($conditions);
     }
 
     protected function values(): array
     {
-        return [$this->torque];
+        return [$this->torque, $this->isByRule];
     }
 }

@@ -6,6 +6,9 @@ use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Problems\ErrorLog;
 use App\Http\Problems\ProblemRenderer;
 use App\Providers\AppServiceProvider;
+use App\Workbook\ChangedMeanwhile;
+use App\Workbook\InUse;
+use App\Workbook\StaleVersion;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Console\Scheduling\Schedule;
 use Illuminate\Foundation\Application;
@@ -42,8 +45,8 @@ return Application::configure(basePath: dirname(__DIR__))
         $middleware->redirectGuestsTo(static fn(): null => null);
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
-        // A file that is refused is an answer, no error of ours.
-        $exceptions->dontReport(InvalidWorkbook::class);
+        // What is refused in its ordinary course is an answer, no error of ours: the log has what somebody should read.
+        $exceptions->dontReport([InvalidWorkbook::class, StaleVersion::class, ChangedMeanwhile::class, InUse::class]);
         $exceptions->report(ErrorLog::query(...))->stop();
         // By the path as it was sent: one that is no text is ours to refuse too.
         $isOurs = static fn(Request $request): bool => preg_match('~^/(api|sanctum)(/|$)~', $request->getPathInfo()) === 1;

@@ -19,6 +19,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $from_kit
  * @property int         $cost       in cents
  * @property Carbon|null $arrived_at
+ * @property int|null    $arrived_by
  */
 final class PlanItem extends Model
 {

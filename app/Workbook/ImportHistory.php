@@ -10,7 +10,9 @@ use App\Models\Import;
 use App\Models\Shop;
 use App\Models\User;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Auth\Access\AuthorizationException;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
@@ -24,6 +26,7 @@ final readonly class ImportHistory
         private WorkbookCodec $codec,
         private ShopStore $store,
         private Journal $journal,
+        private Belongings $belongings,
     ) {}
 
     /**
@@ -73,6 +76,7 @@ final readonly class ImportHistory
      *
      * @throws ConflictHttpException when there is nothing to take back
      * @throws ChangedMeanwhile      when the shop has changed since
+     * @throws InUse                 when people have made something of what it brought
      */
     public function undo(Shop $shop, Import $import, User $by): void
     {
@@ -84,7 +88,9 @@ final readonly class ImportHistory
             if ($import->after_hash !== $this->hash($locked)) {
                 throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
-            $this->importer->restore($locked, $this->codec->read($import->before));
+            $before = $this->codec->read($import->before);
+            $this->belongings->refuseLoss($locked, self::idsOf($before));
+            $this->importer->restore($locked, $before);
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
             $this->journal->keep($locked, Event::Undone, [], ['import' => $import->id, 'file' => $import->file_name], ['imports/' . $import->id]);
         });
@@ -96,6 +102,17 @@ final readonly class ImportHistory
         if ($plan->touchesCatalogue()) {
             Gate::forUser($by)->authorize('writeCatalogue', Shop::class);
         }
+    }
+
+    /** @return array<string, list<string>> by list */
+    private static function idsOf(Workbook $workbook): array
+    {
+        $ids = [];
+        foreach (WorkbookList::cases() as $list) {
+            $ids[$list->value] = array_map(static fn(object $thing): string => $thing->id, $list->of($workbook));
+        }
+
+        return $ids;
     }
 
     private function hash(Shop $shop): string

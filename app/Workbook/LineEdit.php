@@ -70,8 +70,12 @@ final readonly class LineEdit
         if ($line !== null && !$line instanceof \stdClass) {
             throw $refuse('/line', null, 'must be an object');
         }
+        $given = $data->cells ?? new \stdClass();
+        if (!$given instanceof \stdClass) {
+            throw $refuse('/cells', is_scalar($given) ? $given : null, 'must be an object of cells by their column');
+        }
         $cells = [];
-        foreach (get_object_vars($data->cells ?? new \stdClass()) as $column => $cell) {
+        foreach (get_object_vars($given) as $column => $cell) {
             if (Column::tryFrom((string) $column)?->isKey() !== true) {
                 throw $refuse('/cells/' . $column, null, 'is no column of a line');
             }

@@ -18,7 +18,7 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 /** Two wires, terminals or tools that are one: whatever names the one names the other from then on, and the one is gone. */
 final readonly class Merging
 {
-    public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWords $words) {}
+    public function __construct(private ShopStore $store, private ShopChanges $changes, private Belongings $belongings) {}
 
     /**
      * @param string $id   of the one that goes
@@ -41,7 +41,7 @@ final readonly class Merging
                 WorkbookList::Tools => [...$this->inTools($locked, $id, $into), ...$this->inKits($locked, $id, $into)],
                 WorkbookList::Kits, WorkbookList::Scopes => [],
             };
-            $this->words->pass($locked, $list, $id, $into);
+            $changes = [...$changes, ...$this->calledInstead($locked, $list, $id, $into)];
             $order = new Order(array_map(strval(...), array_values(ShopWorkbook::of($locked, $list)->orderBy('position')->pluck('code')->all())));
 
             // What goes stands first: of a long list of changes the history tells the first.
@@ -111,6 +111,27 @@ final readonly class Merging
         }
 
         return $changes;
+    }
+
+    /**
+     * What the one was called, the other is called from then on.
+     *
+     * @return list<Change>
+     */
+    private function calledInstead(Shop $shop, WorkbookList $list, string $id, string $into): array
+    {
+        if (!in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
+            return [];
+        }
+        $goes = $this->belongings->present($shop, Belongings::called($list, $id));
+        $stays = $this->belongings->present($shop, Belongings::called($list, $into));
+        $words = [...$stays->words ?? [], ...$goes->words ?? []];
+        sort($words);
+
+        return $goes === null ? [] : [
+            new Change(Belongings::called($list, $id), $goes, null),
+            new Change(Belongings::called($list, $into), $stays, (object) ['words' => $words]),
+        ];
     }
 
     private function present(Shop $shop, WorkbookList $list, string $id): \stdClass

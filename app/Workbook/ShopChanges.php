@@ -34,6 +34,7 @@ final readonly class ShopChanges
         private Journal $journal = new Journal(),
         private LinesCodec $lines = new LinesCodec(),
         private ObjectCodec $objects = new ObjectCodec(),
+        private Belongings $belongings = new Belongings(),
     ) {}
 
     /**
@@ -59,23 +60,30 @@ final readonly class ShopChanges
                 $things[$index] = $thing;
             }
         }
-        $scopes = array_unique(array_filter(array_map(static fn(Change $change): ?string => $change->place->isOrder() ? $change->place->id : $change->place->scope, $changes), is_string(...)));
+        $scopes = array_unique(array_filter(array_map(static fn(Change $change): ?string => match (true) {
+            $change->place->isOrder() => $change->place->id,
+            $change->place->isLine() => $change->place->scope,
+            default => null,
+        }, $changes), is_string(...)));
         foreach ($scopes as $scope) {
             foreach ($this->writeLines($shop, $scope, $changes) as $index => $line) {
                 $things[$index] = $line;
             }
         }
+        $this->belongings->write($shop, array_values(array_filter($changes, static fn(Change $change): bool => Belongings::has($change->place))));
+        $taken = [];
         foreach (array_reverse(WorkbookList::cases()) as $list) {
             foreach ($changes as $change) {
                 if ($change->place->list === $list->value && $change->after === null) {
                     $this->uses->refuse($shop, $list, $change->place->id);
+                    $taken = [...$taken, ...$this->belongings->goingWith($shop, $list, $change->place->id)];
                     $this->store->remove($shop, $list, $change->place->id);
                 }
             }
         }
         $kept = array_map(static fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $change->after, $change->follows), $changes, $things);
 
-        return new Written($this->journal->keep($shop, $event, $kept, $more), array_values($things));
+        return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things));
     }
 
     /**
@@ -160,7 +168,7 @@ final readonly class ShopChanges
      */
     private function writeLines(Shop $shop, string $scope, array $changes): array
     {
-        $ofScope = array_filter($changes, static fn(Change $change): bool => $change->place->scope === $scope || ($change->place->isOrder() && $change->place->id === $scope));
+        $ofScope = array_filter($changes, static fn(Change $change): bool => ($change->place->isLine() && $change->place->scope === $scope) || ($change->place->isOrder() && $change->place->id === $scope));
         $order = new Order($this->order($shop, $scope));
         $coming = $removed = [];
         foreach ($ofScope as $index => $change) {
@@ -310,12 +318,15 @@ final readonly class ShopChanges
     }
 
     /**
-     * What stands at the place of a thing now, as the codec writes it.
+     * What stands at the place of a thing, or of what belongs to one, now; as the codec writes it.
      *
      * @param bool $whole of a scope with its lines
      */
     public function present(Shop $shop, Place $place, bool $whole = false): ?\stdClass
     {
+        if (Belongings::has($place)) {
+            return $this->belongings->present($shop, $place);
+        }
         $list = WorkbookList::from($place->list);
         $thing = $this->shops->things($shop, $list, [$place->id], $whole)[0] ?? null;
         if ($thing === null) {

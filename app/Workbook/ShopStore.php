@@ -183,12 +183,6 @@ final readonly class ShopStore
         DB::table('aliases')->insert(['shop_id' => $shop->id, 'words' => $words, $about . '_id' => $thing, 'created_at' => now(), 'updated_at' => now()]);
     }
 
-    /** What one was called, another is called from now on. */
-    public function passAliases(Shop $shop, string $about, int $from, int $into): void
-    {
-        DB::table('aliases')->where('shop_id', $shop->id)->where($about . '_id', $from)->update([$about . '_id' => $into, 'updated_at' => now()]);
-    }
-
     public function dropAlias(Shop $shop, int $row): void
     {
         DB::table('aliases')->where('shop_id', $shop->id)->where('id', $row)->delete();

@@ -10,7 +10,6 @@ use App\Models\Shop;
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Sheet\Column;
 use Gondrik\Core\Sheet\ColumnNames;
-use Gondrik\Core\Workbook\WorkbookList;
 
 /** What a shop calls its wires and terminals, and the columns of its tables. */
 final readonly class ShopWords
@@ -41,15 +40,6 @@ final readonly class ShopWords
         $this->store->change($shop, function (Shop $locked) use ($alias, $words, $thing): void {
             $this->store->putAlias($locked, $alias->about, $words, $thing->id);
         });
-    }
-
-    /** What a wire or terminal was called, another is called from now on; to be called in the transaction of what is written. */
-    public function pass(Shop $locked, WorkbookList $list, string $id, string $into): void
-    {
-        if (in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
-            $rows = ShopWorkbook::of($locked, $list)->whereIn('code', [$id, $into])->pluck('id', 'code');
-            $this->store->passAliases($locked, $list->one(), (int) $rows[$id], (int) $rows[$into]);
-        }
     }
 
     public function forget(Shop $shop, int $row): void

@@ -83,6 +83,66 @@ it('takes each kind of change back, and once more', function (Closure $change): 
     'a scope merged into another' => [fn($test) => $test->postJson('/api/v1/scopes/station-panel/merge', ['scope' => 'tower-7'])],
 ]);
 
+it('brings back with a kit the plans that were accepted for it, and what of them has arrived', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plan = $this->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->assertCreated()->json();
+    $this->putJson("/api/v1/plans/{$plan['id']}/items/{$plan['items'][0]['id']}", ['arrived' => true])->assertOk();
+    $plans = $this->getJson('/api/v1/plans')->json('data');
+    $gone = $this->deleteJson('/api/v1/kits/pylon-backpack', headers: ['If-Match' => '"' . $this->getJson('/api/v1/kits/pylon-backpack')->json('version') . '"'])->assertNoContent();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+    $entry = $this->getJson('/api/v1/history')->json('data.0');
+    expect(array_column($entry['changes'], 'list'))->toBe(['kits', 'plans'])->and($entry['changes'][1]['before']['cost'])->toBe($plan['cost']);
+    $undone = $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe($plans);
+    // And once more, there and back.
+    $again = $this->postJson('/api/v1/history/' . $undone->json('change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+    $this->postJson('/api/v1/history/' . $again->json('change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe($plans);
+});
+
+it('brings back with a wire what the shop calls it, also after a merge', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $called = fn(): array => array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words');
+    $wire = $this->postJson('/api/v1/wires', WIRE)->assertCreated()->json();
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'fat grey', 'id' => $wire['id']])->assertNoContent();
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'old grey', 'id' => $wire['id']])->assertNoContent();
+    $gone = $this->deleteJson('/api/v1/wires/' . $wire['id'], headers: ['If-Match' => '"' . $wire['version'] . '"'])->assertNoContent();
+    expect($called())->toBe([]);
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($called())->toBe(['fat grey' => $wire['id'], 'old grey' => $wire['id']]);
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'mine', 'id' => 'hookup-12'])->assertNoContent();
+    $merged = $this->postJson('/api/v1/wires/' . $wire['id'] . '/merge', ['into' => 'hookup-12'])->assertOk();
+    expect($called())->toBe(['fat grey' => 'hookup-12', 'mine' => 'hookup-12', 'old grey' => 'hookup-12']);
+    $this->postJson('/api/v1/history/' . $merged->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($called())->toBe(['fat grey' => $wire['id'], 'mine' => 'hookup-12', 'old grey' => $wire['id']]);
+});
+
+it('does not bring back a word that names something else by now', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $wire = $this->postJson('/api/v1/wires', WIRE)->assertCreated()->json();
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'fat grey', 'id' => $wire['id']])->assertNoContent();
+    $gone = $this->deleteJson('/api/v1/wires/' . $wire['id'], headers: ['If-Match' => '"' . $wire['version'] . '"']);
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'fat grey', 'id' => 'hookup-12'])->assertNoContent();
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertConflict()->assertJsonPath('detail', '“fat grey” has become the name of something else since.');
+    $this->getJson('/api/v1/wires/' . $wire['id'])->assertNotFound();
+    expect(array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words'))->toBe(['fat grey' => 'hookup-12']);
+});
+
+it('does not take an import back over what people have made of it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $import = $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}],"kits":[{"id":"bag","name":"Bag","tools":[]}]}')->json('id');
+    $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
+    $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'bell'])->assertNoContent();
+    $this->postJson("/api/v1/imports/{$import}/undo")->assertConflict()->assertJsonPath('type', 'urn:gondrik:problem:in-use')->assertJsonPath('uses.0.name', 'called “ding”');
+    $this->deleteJson('/api/v1/aliases/' . $this->getJson('/api/v1/aliases')->json('data.0.alias'))->assertNoContent();
+    $plan = $this->postJson('/api/v1/plans', ['kit' => 'bag', 'scopes' => 'cabin-lighting'])->assertCreated()->json('id');
+    $this->postJson("/api/v1/imports/{$import}/undo")->assertConflict()->assertJsonPath('uses.0.list', 'plans');
+    expect($this->getJson('/api/v1/plans')->json('data'))->toHaveCount(1);
+    $this->deleteJson("/api/v1/plans/{$plan}")->assertNoContent();
+    $this->postJson("/api/v1/imports/{$import}/undo")->assertNoContent();
+});
+
 it('does not take back what would undo what came after', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $added = $this->postJson('/api/v1/scopes/tower-7/lines', LINE);

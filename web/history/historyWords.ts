@@ -24,7 +24,12 @@ const ones: Record<string, string> = {
   tools: 'tool',
   kits: 'kit',
   scopes: 'scope',
+  plans: 'accepted plan',
 };
+
+/** What goes with a thing because people made it: its list stands where a line has its scope. */
+const belonging = ({ list, id, scope }: Change): string | null =>
+  list === 'called' ? `what ${ones[scope ?? '']} ${id} is called` : null;
 
 const nameOf = ({ id, before, after }: Change) => {
   const name = (after ?? before)?.['name' as never] as unknown;
@@ -33,6 +38,7 @@ const nameOf = ({ id, before, after }: Change) => {
 
 /** What a change is about: "line l1 of cabin". */
 export const changeWords = (change: Change): string =>
+  belonging(change) ??
   [ones[change.list] ?? change.list, nameOf(change), change.scope && `of ${change.scope}`]
     .filter(Boolean)
     .join(' ');

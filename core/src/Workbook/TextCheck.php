@@ -6,7 +6,7 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Value\PlainText;
 
-/** The text of a document or of a request, its keys too, against the one rule of PlainText. */
+/** The text of a document or of a request, its keys too, against the one rule of PlainText; and that its numbers are numbers. */
 final class TextCheck
 {
     /** The key whose text may have several lines. */
@@ -31,13 +31,16 @@ final class TextCheck
         if (is_string($value)) {
             $isNote = str_ends_with('/' . $path, '/' . self::NOTE);
             self::add(PlainText::flaw($value, $isNote), $path, $value, $problems);
+        } elseif (is_float($value) && !is_finite($value)) {
+            // JSON has none beyond them, but 1e999 is read as one.
+            $problems[] = new Problem($path, null, 'must be a number that can be counted with, at most 1.8e308');
         } elseif (is_array($value) || $value instanceof \stdClass) {
             foreach (is_array($value) ? $value : get_object_vars($value) as $key => $member) {
                 $place = ($path === '' ? '' : $path . '/') . $key;
                 if (is_string($key)) {
                     self::add(PlainText::flaw($key), $place, $key, $problems);
                 }
-                if (!is_scalar($member) || is_string($member)) {
+                if (!is_scalar($member) || is_string($member) || is_float($member)) {
                     self::look($member, $place, $problems);
                 }
             }

@@ -26,8 +26,9 @@ final readonly class Mangled
             }
         };
         $walk($document);
-        $at = $this->random->getInt(1, count($places) - 1);
-        if ($places[$at] instanceof \stdClass && $this->random->getInt(0, 1) === 1) {
+        // The whole stays an object: of an empty one only a key can be odd.
+        $at = count($places) === 1 ? 0 : $this->random->getInt(1, count($places) - 1);
+        if ($at === 0 || ($places[$at] instanceof \stdClass && $this->random->getInt(0, 1) === 1)) {
             $places[$at]->{$this->one(["b\u{7}", '0', 'längs', '__proto__', 'id ', str_repeat('k', 300)])} = $this->one($this->odd());
         } else {
             $places[$at] = $this->one($this->odd());

@@ -9,6 +9,7 @@ use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Listing\RowProblem;
+use Gondrik\Core\Listing\SpreadsheetText;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Terminal\Terminal;
@@ -225,3 +226,21 @@ it('reads a kit from a row for each of its tools', function (): void {
         ['id' => 'van-2', 'name' => 'Van 2', 'tools' => [['tool' => 'a']], 'travels' => false],
     ]);
 });
+
+it('marks what a spreadsheet would run, and nothing else', function (string $text, string $guarded): void {
+    expect(SpreadsheetText::guarded($text))->toBe($guarded)
+        ->and(SpreadsheetText::guarded($guarded))->toBe($guarded);
+})->with([
+    'a formula' => ['=1+1', "'=1+1"],
+    'a sum' => ['+cmd|x', "'+cmd|x"],
+    'a difference' => ['-2+3+cmd|x', "'-2+3+cmd|x"],
+    'an old function' => ['@SUM(A1)', "'@SUM(A1)"],
+    'behind a tab' => ["\t=1", "'\t=1"],
+    'behind a new line' => ["\n=1", "'\n=1"],
+    'full width' => ['＝1', "'＝1"],
+    'full width at' => ['＠SUM', "'＠SUM"],
+    'a number below nought' => ['-40', '-40'],
+    'a plain name' => ['Diagonal cutter', 'Diagonal cutter'],
+    'a sign further on' => ['4-6 mm²', '4-6 mm²'],
+    'nothing' => ['', ''],
+]);

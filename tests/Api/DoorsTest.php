@@ -131,22 +131,35 @@ it('forgets sessions and counters by the clock, and no others', function (): voi
 it('lets a hand look, without what things cost, and export nothing', function (): void {
     $shop = $this->demo();
     $shop->tools()->where('code', 'diagonal-200')->update(['price' => 4200, 'per_use' => 10, 'per_month' => 300]);
-    $pair = '/api/v1/coverage?kit=pylon-backpack&scope=tower-7';
-    $seen = function (Role $role) use ($shop, $pair): array {
-        auth()->forgetGuards();
-        $this->flushSession();
-        $this->actingAs(User::query()->where(['shop_id' => $shop->id, 'role' => $role])->firstOrFail());
-
-        return $this->getJson($pair)->assertOk()->json('tools.diagonal-200');
-    };
+    $shop->terminals()->update(['price' => 17]);
     $costs = ['price' => 4200, 'perUse' => 10, 'perMonth' => 300];
-    expect(array_intersect_key($seen(Role::Lead), $costs))->toBe($costs);
-    $this->get('/api/v1/workbook')->assertOk()->assertSee('"price": 4200', escape: false);
-    expect(array_intersect_key($seen(Role::Coordinator), $costs))->toBe($costs);
-    $this->get('/api/v1/workbook')->assertOk();
-    $hand = $seen(Role::Hand);
-    expect(array_intersect_key($hand, $costs))->toBe([])->and($hand['name'])->toBe('Diagonal cutter 200 mm');
-    $this->get('/api/v1/workbook')->assertForbidden()->assertHeader('Content-Type', 'application/problem+json');
+    foreach (Role::cases() as $role) {
+        $this->insteadActingAs(User::query()->where(['shop_id' => $shop->id, 'role' => $role])->firstOrFail());
+        $cover = $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->assertOk();
+        $mayKnow = $role !== Role::Hand;
+        expect(array_intersect_key($cover->json('tools.diagonal-200'), $costs))->toBe($mayKnow ? $costs : [])
+            ->and($cover->json('tools.diagonal-200.name'))->toBe('Diagonal cutter 200 mm')
+            ->and($cover->json('terminals.ring-yellow-m6.price'))->toBe($mayKnow ? 17 : null);
+        $workbook = $this->get('/api/v1/workbook');
+        $mayKnow
+            ? $workbook->assertOk()->assertSee('"price": 4200', escape: false)
+            : $workbook->assertForbidden()->assertHeader('Content-Type', 'application/problem+json');
+    }
+});
+
+it('gives one version of a terminal to all, whether they see its price or not', function (): void {
+    $shop = $this->demo();
+    $shop->terminals()->update(['price' => 17]);
+    $versions = [];
+    foreach (Role::cases() as $role) {
+        $this->insteadActingAs(User::query()->where(['shop_id' => $shop->id, 'role' => $role])->firstOrFail());
+        $listed = array_column($this->getJson('/api/v1/terminals?most=200')->assertOk()->json('data'), null, 'id')['ring-yellow-m6'];
+        $alone = $this->getJson('/api/v1/terminals/ring-yellow-m6')->assertOk();
+        expect($alone->json())->toEqual($listed)
+            ->and($alone->json('price'))->toBe($role === Role::Hand ? null : 17);
+        $versions[] = $alone->headers->get('ETag');
+    }
+    expect(array_unique($versions))->toHaveCount(1);
 });
 
 it('lets a coordinator take back the import of a lead, and keeps who it was', function (): void {

@@ -123,6 +123,15 @@ it('writes a buying list that says what is wanted, and a model as an example', f
         ->and($rows[2][4])->toBe('88.00');
 });
 
+it('hands no spreadsheet a formula', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $bought = array_column($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards')->json('plan.buyingList'), 2)[2];
+    $shop->tools()->where('name', $bought)->update(['name' => '=HYPERLINK("x")']);
+    $text = $this->get('/api/v1/plan/buying-list?kit=apprentice-box&scopes=boards')->assertOk()->streamedContent();
+    expect($text)->toContain('"\'=HYPERLINK(""x"")"')->not->toContain('"=HYPERLINK');
+});
+
 it('writes the same list on paper', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $response = $this->get('/api/v1/plan/buying-list.pdf?kit=apprentice-box&scopes=boards')->assertOk()->assertHeader('Content-Type', 'application/pdf');

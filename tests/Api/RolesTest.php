@@ -6,6 +6,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Support\Facades\Route;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What a route asks of whom: its status for nobody, a hand, a coordinator, a lead, and a lead of another shop. */
 const DOORS = [
@@ -121,3 +122,49 @@ it('opens each door to whom it is for', function (string $door): void {
     expect($met)->toBe(array_combine(WHO, $statuses))
         ->and(Shop::query()->whereKey($shop->id)->value('version'))->toBe($before);
 })->with(array_keys(DOORS));
+
+/** @return list<string> places of an answer where a key stands */
+function placesOf(mixed $answer, array $keys, string $at = ''): array
+{
+    $places = [];
+    foreach (is_array($answer) ? $answer : [] as $key => $value) {
+        $place = $at . '/' . $key;
+        array_push($places, ...in_array($key, $keys, true) && $value !== null ? [$place] : [], ...placesOf($value, $keys, $place));
+    }
+
+    return $places;
+}
+
+it('tells a hand nowhere what a thing costs, and nobody of another shop who is here', function (): void {
+    $shop = $this->demo();
+    $stranger = $this->emptyShop()->refresh();
+    foreach (['tools' => ['price' => 4200, 'per_use' => 10, 'per_month' => 300], 'terminals' => ['price' => 17]] as $list => $costs) {
+        $shop->{$list}()->update($costs);
+    }
+    $shop->kits()->update(['note' => 'NOTE-OF-OURS']);
+    [$hand, $lead] = [personOf($shop, Role::Hand), personOf($shop, Role::Lead)];
+    $ours = [...$shop->users()->pluck('name'), ...$shop->users()->pluck('email'), 'NOTE-OF-OURS'];
+    $seen = ['costs' => [], 'names' => []];
+    foreach (DOORS as $door => [$path, $statuses]) {
+        // What ships with the program is nobody's.
+        if (!str_starts_with($door, 'GET ') || $statuses[0] === 200 || str_starts_with($door, 'GET catalogue')) {
+            continue;
+        }
+        foreach (['hand' => $hand, 'lead' => $lead, 'stranger' => $stranger] as $who => $person) {
+            $this->insteadActingAs($person);
+            $response = $this->getJson('/api/v1' . $path);
+            $text = $response->baseResponse instanceof StreamedResponse ? $response->streamedContent() : (string) $response->getContent();
+            if (placesOf(json_decode($text, true), ['price', 'perUse', 'perMonth', 'cost']) !== []) {
+                $seen['costs'][$who][] = $door;
+            }
+            if (array_filter($ours, static fn(string $name): bool => str_contains($text, $name)) !== []) {
+                $seen['names'][$who][] = $door;
+            }
+        }
+    }
+    // The session tells who oneself is.
+    expect($seen['costs']['hand'] ?? [])->toBe([])->and($seen['costs']['stranger'] ?? [])->toBe([])
+        ->and($seen['costs']['lead'])->toContain('GET coverage', 'GET tools', 'GET terminals', 'GET terminals/{id}', 'GET plan')
+        ->and($seen['names']['stranger'] ?? [])->toBe([])
+        ->and($seen['names']['lead'])->toContain('GET kits/{id}');
+});

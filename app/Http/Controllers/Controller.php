@@ -8,6 +8,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Workbook\Version;
 use App\Workbook\Written;
+use Gondrik\Core\Listing\SpreadsheetText;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
@@ -87,7 +88,7 @@ abstract class Controller
             $out = fopen('php://output', 'wb');
             assert($out !== false);
             foreach ($table as $cells) {
-                fputcsv($out, $cells, ',', '"', '', "\r\n");
+                fputcsv($out, array_map(SpreadsheetText::guarded(...), $cells), ',', '"', '', "\r\n");
             }
             fclose($out);
         }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);

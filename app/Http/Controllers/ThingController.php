@@ -8,6 +8,8 @@ use App\Http\Requests\MergeRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\ProposalRequest;
 use App\Http\Resources\CataloguePage;
+use App\Http\Resources\ThingsById;
+use App\Models\Shop;
 use App\Workbook\Merging;
 use App\Workbook\Things;
 use App\Workbook\Uses;
@@ -16,6 +18,7 @@ use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 
 /** Wires, terminals, tools, kits and scopes, one by one; the route says of which list. */
 final class ThingController extends Controller
@@ -27,7 +30,7 @@ final class ThingController extends Controller
     {
         [$things, $next] = $this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort());
 
-        return $this->json((new CataloguePage())->ofThings(self::list($request), $things, $next));
+        return $this->json((new CataloguePage())->ofThings(self::list($request), $things, Gate::allows('export', Shop::class), $next));
     }
 
     /** Where it is used, and which others say the same of themselves. */
@@ -51,7 +54,9 @@ final class ThingController extends Controller
     {
         $thing = $this->things->one($this->shop($request), self::list($request), $id);
 
-        return $this->json($thing, headers: ['ETag' => '"' . $thing['version'] . '"']);
+        $told = (new ThingsById(Gate::allows('export', Shop::class)))->told((object) $thing);
+
+        return $this->json(get_object_vars($told), headers: ['ETag' => '"' . $thing['version'] . '"']);
     }
 
     public function store(Request $request): JsonResponse

@@ -26,14 +26,17 @@ final readonly class CataloguePage
      *
      * @return array<string, mixed>
      */
-    public function ofThings(WorkbookList $list, array $things, ?string $next): array
+    public function ofThings(WorkbookList $list, array $things, bool $withCosts, ?string $next): array
     {
         $wires = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Wire));
         $terminals = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Terminal));
         $spans = $this->rulers->spans($wires, $terminals);
 
+        $told = new ThingsById($withCosts);
+
         return [
-            'data' => array_map(fn(object $thing): array => Version::with($this->objects->write($thing)), $things),
+            // The version is that of the whole, price and all.
+            'data' => array_map(fn(object $thing): \stdClass => $told->told((object) Version::with($this->objects->write($thing))), $things),
             'next' => $next,
             'spans' => $spans[$list === WorkbookList::Wires ? 'wires' : 'terminals'],
             'ticks' => $this->rulers->ticks(),

@@ -9,7 +9,7 @@ use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\Workbook;
 
-/** What a report speaks of by id, as the workbook writes it. */
+/** What a report speaks of by id, as the workbook writes it, with what it costs only for whom that is. */
 final readonly class ThingsById
 {
     /** @param array<string, \stdClass> $typed figures of lines as they were typed, by id */
@@ -29,7 +29,7 @@ final readonly class ThingsById
             'scope' => (object) array_diff_key($scope, ['lines' => null]),
             'lines' => (object) $lines,
             'wires' => (object) $this->byId($workbook->wires),
-            'terminals' => (object) $this->byId($workbook->terminals),
+            'terminals' => (object) array_map($this->told(...), $this->byId($workbook->terminals)),
             'tools' => (object) $this->tools($workbook),
         ];
     }
@@ -37,13 +37,13 @@ final readonly class ThingsById
     /** @return array<\stdClass> by id */
     public function tools(Workbook $workbook): array
     {
-        $tools = $this->byId($workbook->tools);
-        if ($this->withCosts) {
-            return $tools;
-        }
-        $costs = array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name'));
+        return array_map($this->told(...), $this->byId($workbook->tools));
+    }
 
-        return array_map(static fn(\stdClass $tool): \stdClass => (object) array_diff_key(get_object_vars($tool), $costs), $tools);
+    /** A tool or terminal as this person may see it: terminals have a price of the same name. */
+    public function told(\stdClass $thing): \stdClass
+    {
+        return $this->withCosts ? $thing : (object) array_diff_key(get_object_vars($thing), array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name')));
     }
 
     /**

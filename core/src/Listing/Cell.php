@@ -18,9 +18,6 @@ final class Cell
     /** An empty list, where nothing in the cell would be something else. */
     private const NONE = 'none';
 
-    /** What a spreadsheet would take for a formula or for its own mark. */
-    private const TAKEN = "~^['=+\\-@\\t\\r]~";
-
     public static function write(CellKind $kind, mixed $value): string
     {
         return match (true) {
@@ -51,7 +48,7 @@ final class Cell
     /** Text that stays what it is in a spreadsheet, and can be told from nothing. */
     private static function literal(string $text): string
     {
-        return trim($text) === '' || preg_match(self::TAKEN, $text) === 1 ? "'" . $text : $text;
+        return trim($text) === '' || str_starts_with($text, SpreadsheetText::MARK) || SpreadsheetText::isTaken($text) ? SpreadsheetText::MARK . $text : $text;
     }
 
     /**
@@ -64,7 +61,7 @@ final class Cell
     public static function read(ListColumn $column, string $text, ?string $unit = null): mixed
     {
         if ($column->kind === CellKind::Text) {
-            return trim($text) === '' ? null : (str_starts_with($text, "'") ? substr($text, 1) : $text);
+            return trim($text) === '' ? null : (str_starts_with($text, SpreadsheetText::MARK) ? substr($text, 1) : $text);
         }
         if (trim($text) === '') {
             return null;
@@ -116,7 +113,7 @@ final class Cell
         if (is_array($json) && array_is_list($json) && array_filter($json, is_string(...)) === $json) {
             return $json;
         }
-        $text = str_starts_with($text, "'") ? substr($text, 1) : $text;
+        $text = str_starts_with($text, SpreadsheetText::MARK) ? substr($text, 1) : $text;
         $parts = preg_split($isFree ? '~\s*;\s*~u' : '~\s*[;,/+\n]\s*~u', $text, flags: PREG_SPLIT_NO_EMPTY) ?: [];
 
         return $isFree ? $parts : array_map(static fn(string $part): string => self::word($column, $part), $parts);

@@ -99,6 +99,8 @@ test.describe('the lead', () => {
     await expect(said).toHaveText(/^Strips 1\d of your/);
     const before = await said.textContent();
     const marks = page.locator('.marks .covered');
+    // They come after the words.
+    await expect(marks).not.toHaveCount(0);
     const many = await marks.count();
     await dragTo(
       page,

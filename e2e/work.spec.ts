@@ -55,10 +55,10 @@ test.describe('the lead', () => {
 
   test('is asked where it could be two, and nothing is guessed', async ({ page }) => {
     await page.goto(work);
-    await page.getByLabel(field).fill('6x 2/0 winch feeder > lug M10, blorp');
-    await expect(page.getByText('Which lug M10?')).toBeVisible();
-    await page.getByRole('button', { name: 'Lug 2/0 AWG, M10' }).click();
-    await expect(page.getByLabel(field)).toHaveValue('6x 2/0 winch feeder > lug-2-0-m10, blorp');
+    await page.getByLabel(field).fill('6x 16 AWG hook-up > ring M4, blorp');
+    await expect(page.getByText('Which ring M4?')).toBeVisible();
+    await page.getByRole('button', { name: 'Ring, red, M4' }).click();
+    await expect(page.getByLabel(field)).toHaveValue('6x 16 AWG hook-up > ring-red-m4, blorp');
     await expect(page.getByText('not understood')).toBeVisible();
     await page.getByLabel(field).press('Enter');
     await expect(page.getByRole('alert')).toContainText('Not understood: “blorp”');

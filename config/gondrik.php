@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-/* What is given out in a minute, before somebody must wait. */
+/* What is given out at once or in a minute, before somebody must wait. */
 return [
     // For one account; for one address whatever the account; and for everybody together.
     'sign_ins_per_account' => (int) (env('GONDRIK_SIGN_INS_PER_ACCOUNT') ?: 6),
@@ -10,4 +10,6 @@ return [
     'sign_ins_in_all' => (int) (env('GONDRIK_SIGN_INS_IN_ALL') ?: 300),
     // For one person.
     'uploads_per_minute' => (int) (env('GONDRIK_UPLOADS_PER_MINUTE') ?: 30),
+    // Plans, imports and the like that are worked on together, on all nodes; each shop has a share of them, each person one.
+    'long_questions_at_once' => (int) (env('GONDRIK_LONG_AT_ONCE') ?: 4),
 ];

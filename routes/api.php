@@ -24,6 +24,7 @@ use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WordController;
 use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
+use App\Http\Middleware\TakesTurns;
 use App\Models\Shop;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -57,7 +58,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('card', [CardController::class, 'show']);
-        Route::get('cards.pdf', [CardController::class, 'print']);
+        Route::get('cards.pdf', [CardController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
         Route::get('aliases', [WordController::class, 'aliases']);
         foreach ([WorkbookList::Wires, WorkbookList::Terminals] as $list) {
@@ -74,15 +75,17 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('plans', [AcceptedPlanController::class, 'index']);
-        Route::get('plan', [PlanController::class, 'show']);
-        Route::get('plan/curve', [PlanController::class, 'curve']);
-        Route::get('plan/substitutes', [PlanController::class, 'substitutes']);
-        Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
-        Route::get('plan/buying-list.pdf', [PlanController::class, 'printedBuyingList']);
+        Route::middleware(TakesTurns::class)->group(static function (): void {
+            Route::get('plan', [PlanController::class, 'show']);
+            Route::get('plan/curve', [PlanController::class, 'curve']);
+            Route::get('plan/substitutes', [PlanController::class, 'substitutes']);
+            Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
+            Route::get('plan/buying-list.pdf', [PlanController::class, 'printedBuyingList']);
+        });
         Route::get('scopes/{scope}/table', [TableController::class, 'lines']);
         Route::get('tables/{list}', [TableController::class, 'show'])->whereIn('list', $tables);
     });
-    Route::middleware('can:writeList,' . Shop::class . ',list')->group(static function () use ($tables): void {
+    Route::middleware(['can:writeList,' . Shop::class . ',list', TakesTurns::class])->group(static function () use ($tables): void {
         Route::post('tables/{list}/rows', [TableController::class, 'rows'])->whereIn('list', $tables)->middleware('throttle:uploads');
         Route::post('tables/{list}/read', [TableController::class, 'read'])->whereIn('list', $tables);
         Route::post('tables/{list}/take', [TableController::class, 'take'])->whereIn('list', $tables);
@@ -108,18 +111,18 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::post('scopes/{scope}/changes', [LineController::class, 'edit']);
         Route::post('scopes/{scope}/copy', [ScopeController::class, 'copy']);
         Route::post('scopes/{scope}/merge', [ScopeController::class, 'merge']);
-        Route::post('scopes/{scope}/sheet', [SheetController::class, 'read']);
-        Route::post('sheets', [SheetController::class, 'rows'])->middleware('throttle:uploads');
+        Route::post('scopes/{scope}/sheet', [SheetController::class, 'read'])->middleware(TakesTurns::class);
+        Route::post('sheets', [SheetController::class, 'rows'])->middleware([TakesTurns::class, 'throttle:uploads']);
         Route::put('columns', [WordController::class, 'nameColumns']);
         Route::put('aliases', [WordController::class, 'call']);
         Route::delete('aliases/{alias}', [WordController::class, 'forget'])->whereNumber('alias');
-        Route::post('plans', [AcceptedPlanController::class, 'store']);
+        Route::post('plans', [AcceptedPlanController::class, 'store'])->middleware(TakesTurns::class);
         Route::put('plans/{plan}/items/{item}', [AcceptedPlanController::class, 'arrive'])->whereNumber(['plan', 'item']);
         Route::delete('plans/{plan}', [AcceptedPlanController::class, 'destroy'])->whereNumber('plan');
         Route::get('proposal', [ThingController::class, 'propose']);
         Route::post('history/{entry}/undo', [HistoryController::class, 'undo'])->whereNumber('entry');
     });
-    Route::middleware(['can:setUp,' . Shop::class, RoomForImports::class])->group(static function (): void {
+    Route::middleware(['can:setUp,' . Shop::class, TakesTurns::class, RoomForImports::class])->group(static function (): void {
         Route::post('imports', [ImportController::class, 'store'])->middleware('throttle:uploads');
         Route::post('imports/{import}/apply', [ImportController::class, 'apply'])->whereUuid('import');
         Route::post('imports/{import}/undo', [ImportController::class, 'undo'])->whereUuid('import');

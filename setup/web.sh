@@ -43,6 +43,7 @@ GONDRIK_UPLOADS_PER_MINUTE=${GONDRIK_UPLOADS_PER_MINUTE:-}
 GONDRIK_SIGN_INS_PER_ACCOUNT=${GONDRIK_SIGN_INS_PER_ACCOUNT:-}
 GONDRIK_SIGN_INS_PER_ADDRESS=${GONDRIK_SIGN_INS_PER_ADDRESS:-}
 GONDRIK_SIGN_INS_IN_ALL=${GONDRIK_SIGN_INS_IN_ALL:-}
+GONDRIK_LONG_AT_ONCE=${GONDRIK_LONG_AT_ONCE:-}
 SETTINGS
         # Read once here and not with every request.
         node_artisan "$node" optimize --except=views --quiet
@@ -61,14 +62,16 @@ fill_database() {
 }
 
 start_web() {
-    local node template servers=
+    local node servers= long=
     mkdir -p run/{body,fastcgi,uploads}
     for node in $(seq "$NODES"); do
         fill_template php-fpm.conf "s#@NODE@#$node#g" >"run/php-fpm-$node.conf"
+        fill_template php-fpm-workers.conf "s#@NODE@#$node#g" >"run/php-fpm-workers-$node.conf"
         servers+="server unix:$SOCKETS/php-$node.sock max_fails=0; "
+        long+="server unix:$SOCKETS/php-$node-long.sock max_fails=0; "
     done
     fill_template nginx-php.conf "" >run/nginx-php.conf
-    fill_template nginx.conf "s#@SERVERS@#$servers#g" >run/nginx.conf
+    fill_template nginx.conf "s#@SERVERS@#$servers#g; s#@LONG_SERVERS@#$long#g" >run/nginx.conf
     for node in $(seq "$NODES"); do start_node "$node"; done
     start_nginx
 }
@@ -76,7 +79,7 @@ start_web() {
 fill_template() { sed -e "$2" -e "s#@CODE@#$CODE#g; s#@VAR@#$VAR#g; s#@SOCKETS@#$SOCKETS#g; s#@PORT@#$WEB_PORT#g; s#@WALL_SECONDS@#${GONDRIK_WALL_SECONDS:-180}#g; s#@CPU_SECONDS@#${GONDRIK_CPU_SECONDS:-30}#g" "$SETUP/$1"; }
 
 start_node() {
-    rm -f "$SOCKETS/php-$1.sock"
+    rm -f "$SOCKETS/php-$1.sock" "$SOCKETS/php-$1-long.sock"
     env -u PGPASSWORD /usr/sbin/php-fpm8.2 --nodaemonize --fpm-config "$VAR/run/php-fpm-$1.conf" >>log/php-fpm.log 2>&1 9>&- &
     FPM_PIDS[$1]=$!
     disown $!

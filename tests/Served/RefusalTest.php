@@ -35,6 +35,7 @@ it('refuses as problem+json what nginx does not let through', function (string $
     'a sign-in of 9 MB' => ["POST /api/v1/session HTTP/1.1\r\nHost: a\r\nContent-Type: application/json\r\nContent-Length: 9437184\r\nConnection: close\r\n\r\n", 413],
     'a workbook of 20 MB' => ["POST /api/v1/imports HTTP/1.1\r\nHost: a\r\nContent-Length: 20971520\r\nConnection: close\r\n\r\n", 413],
     'two megabytes where no file is taken' => ["DELETE /api/v1/session HTTP/1.1\r\nHost: a\r\nContent-Length: 2097152\r\nConnection: close\r\n\r\n", 413],
+    'a method of no address' => ["TRACE /api/v1/kits HTTP/1.1\r\nHost: a\r\nConnection: close\r\n\r\n", 405],
     'two lengths' => ["POST /api/v1/session HTTP/1.1\r\nHost: a\r\nContent-Length: 1\r\nContent-Length: 2\r\n\r\n", 400],
 ]);
 

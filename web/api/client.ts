@@ -1,6 +1,7 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { takeEarly } from './early';
 import type { components, paths } from './schema';
+import { fetchInTurn } from './turns';
 
 export type Schemas = components['schemas'];
 
@@ -44,7 +45,7 @@ export const api = createClient<paths>({
   // An early answer that is none (nobody was signed in yet) is asked for again.
   fetch: async (request) => {
     const early = await takeEarly(request)?.catch(() => undefined);
-    return early?.ok ? early : fetch(request);
+    return early?.ok ? early : fetchInTurn(request);
   },
 });
 api.use(session);
@@ -54,11 +55,18 @@ export function isChangedMeanwhile(error: unknown): boolean {
   return error instanceof ApiProblem && error.problem.type === 'urn:gondrik:problem:changed';
 }
 
+function isRefusal(data: unknown): data is Schemas['Problem'] {
+  const { type, status } = (typeof data === 'object' && data !== null ? data : {}) as Record<string, unknown>;
+  return typeof type === 'string' && typeof status === 'number' && status >= 400;
+}
+
 /** The data of an answer; throws its problem where it is none. */
 export async function answer<Data>(
   call: Promise<{ data?: Data; error?: unknown; response: Response }>,
 ): Promise<Data> {
   const { data, error, response } = await call;
+  // An answer that was begun while it was computed keeps its status, whatever became of it.
+  if (response.ok && isRefusal(data)) throw new ApiProblem(data);
   if (response.ok) return data as Data;
   const isProblem = typeof error === 'object' && error !== null && 'title' in error;
   throw new ApiProblem(

@@ -1119,10 +1119,10 @@ export interface components {
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
             /**
-             * @description changed: somebody else has changed what was to be written, since it was read. in-use: what was to be taken away is used.
+             * @description changed: somebody else has changed what was to be written, since it was read. in-use: what was to be taken away is used. waits: a question that takes long is not yet answered because it is not its turn (one at a time for each person, two for each shop); nothing was done, ask again after Retry-After.
              * @enum {string}
              */
-            type: "about:blank" | "urn:gondrik:problem:changed" | "urn:gondrik:problem:in-use";
+            type: "about:blank" | "urn:gondrik:problem:changed" | "urn:gondrik:problem:in-use" | "urn:gondrik:problem:waits";
             title: string;
             status: number;
             detail: string;

@@ -36,3 +36,8 @@ it.each([
 ])('looks at the health after a %i: %s', (status, looks) => {
   expect(isOutOfReach(new ApiProblem({ type: 'about:blank', title: '', detail: '', status }))).toBe(looks);
 });
+
+it('a question that waits for its turn says nothing of the server', () => {
+  const waits = { type: 'urn:gondrik:problem:waits' as const, title: '', detail: '', status: 503 };
+  expect(isOutOfReach(new ApiProblem(waits))).toBe(false);
+});

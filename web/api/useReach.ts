@@ -13,7 +13,11 @@ const WAITING = 3_000;
 
 /** What an answer says of the server: whether it is worth a look at its health. */
 export function isOutOfReach(error: unknown): boolean {
-  return error instanceof ApiProblem && [0, 502, 503, 504, 507].includes(error.problem.status);
+  return (
+    error instanceof ApiProblem &&
+    error.problem.type !== 'urn:gondrik:problem:waits' &&
+    [0, 502, 503, 504, 507].includes(error.problem.status)
+  );
 }
 
 export function reachOf(health: Schemas['Health'] | undefined): Reach {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isWaitingForTurn } from '@/api/turns';
 import { useReach, type Reach } from '@/api/useReach';
 
 const { reach, lookNow } = useReach();
@@ -19,6 +20,12 @@ const sentences: Record<Exclude<Reach, 'all'>, string> = {
       </span>
       <v-btn size="small" @click="lookNow()">Try now</v-btn>
     </div>
+    <div v-else-if="isWaitingForTurn" class="note turn">
+      <span>
+        <strong>Your question waits for its turn.</strong>
+        Another long one of yours, or of your shop, is being answered; this one goes on by itself.
+      </span>
+    </div>
   </div>
 </template>
 
@@ -38,5 +45,9 @@ const sentences: Record<Exclude<Reach, 'all'>, string> = {
   border-left: 6px solid var(--hole);
   border-bottom: 1px solid var(--hairline);
   background: var(--surface);
+}
+
+.turn {
+  border-left-color: var(--ink);
 }
 </style>

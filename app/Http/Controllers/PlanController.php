@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\ThingsById;
+use App\LongQuestions\Asker;
 use App\Print\Paper;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
@@ -34,7 +35,7 @@ final class PlanController extends Controller
     {
         $shop = $this->workbooks->whole($this->shop($request));
         $question = $request->question($shop);
-        $plan = (new Planner($question, Deadline::in(self::PATIENCE)))->plan();
+        $plan = (new Planner($question, self::patient()))->plan();
         $rulers = new RulerWriter($request->units());
 
         return $this->json([
@@ -48,7 +49,7 @@ final class PlanController extends Controller
     /** What less and more money would do, exactly, and what buying in steps comes to: it may take a while. */
     public function curve(PlanRequest $request): JsonResponse
     {
-        $planner = new Planner($request->question($this->workbooks->whole($this->shop($request))), Deadline::in(self::PATIENCE));
+        $planner = new Planner($request->question($this->workbooks->whole($this->shop($request))), self::patient());
         $writer = new PlanWriter();
 
         return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
@@ -59,7 +60,7 @@ final class PlanController extends Controller
     {
         $shop = $this->workbooks->whole($this->shop($request));
         $question = $request->question($shop);
-        $offers = (new Substitutes($question, $shop->terminals))->offers();
+        $offers = (new Substitutes($question, $shop->terminals, Deadline::whenGone(Asker::ofJson())))->offers();
 
         $names = array_column($shop->terminals, 'name', 'id');
         $exchange = $request->exchange();
@@ -92,6 +93,12 @@ final class PlanController extends Controller
             'rows' => array_slice($rows, 1),
             'total' => sprintf('%d.%02d', intdiv($plan->cost, 100), $plan->cost % 100),
         ]));
+    }
+
+    /** As long as somebody waits for the answer. */
+    private static function patient(): Deadline
+    {
+        return Deadline::in(self::PATIENCE, Asker::ofJson());
     }
 
     /** @return array{PlanQuestion, Plan} */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Problems;
 
+use App\LongQuestions\Waits;
 use App\Workbook\ChangedMeanwhile;
 use App\Workbook\InUse;
 use App\Workbook\StaleVersion;
@@ -31,6 +32,7 @@ final class ProblemRenderer
             $error instanceof StaleVersion => new ProblemDetails(412, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed, more: ['present' => $error->present, ...$error->changed === null ? [] : ['changed' => $error->changed]]),
             $error instanceof InUse => new ProblemDetails(409, 'It is used', $error->getMessage(), type: ProblemType::InUse, more: ['uses' => $error->uses, 'count' => $error->count]),
             $error instanceof AuthenticationException => new ProblemDetails(401, 'Not signed in', 'Sign in and try again.'),
+            $error instanceof Waits => new ProblemDetails(503, 'It waits for its turn', $error->getMessage(), type: ProblemType::Waits),
             $error instanceof HttpException => self::http($error),
             $error instanceof \PDOException => self::database($error),
             $error instanceof FatalError => self::fatal($error),
@@ -38,7 +40,7 @@ final class ProblemRenderer
         };
         $headers = $error instanceof HttpException ? $error->getHeaders() : [];
         if ($answer->status === 503) {
-            $headers['Retry-After'] = self::RETRY_AFTER;
+            $headers['Retry-After'] ??= self::RETRY_AFTER;
         }
 
         return new JsonResponse(

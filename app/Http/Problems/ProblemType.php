@@ -13,4 +13,6 @@ enum ProblemType: string
     case Changed = 'urn:gondrik:problem:changed';
     /** What was to be taken away is used; uses says where. */
     case InUse = 'urn:gondrik:problem:in-use';
+    /** A question that takes long waits for its turn; the page asks again by itself. */
+    case Waits = 'urn:gondrik:problem:waits';
 }

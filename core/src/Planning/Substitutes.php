@@ -24,8 +24,16 @@ final readonly class Substitutes
 {
     private const MOST_FOR_A_LINE = 5;
 
-    /** @param list<Terminal> $catalogue in the order in which they are preferred */
-    public function __construct(private PlanQuestion $question, private array $catalogue) {}
+    private Deadline $deadline;
+
+    /**
+     * @param list<Terminal> $catalogue in the order in which they are preferred
+     * @param Deadline|null  $deadline  for somebody who no longer waits: what is told then is not all there is
+     */
+    public function __construct(private PlanQuestion $question, private array $catalogue, ?Deadline $deadline = null)
+    {
+        $this->deadline = $deadline ?? Deadline::never();
+    }
 
     /** @return list<LineOffers> the lines for which there is anything, in the order of the work */
     public function offers(): array
@@ -66,6 +74,9 @@ final readonly class Substitutes
     {
         $found = [];
         foreach ($this->catalogue as $terminal) {
+            if ($this->deadline->isOver()) {
+                break;
+            }
             if ($terminal->id === $now->id || !self::standsIn($terminal, $now, $line)) {
                 continue;
             }
@@ -103,7 +114,7 @@ final readonly class Substitutes
             return [null, null];
         }
         $model = new Model($question, new Matrix($reports, $question->tools(), $question->takesMakeshift), new Pieces($question->perPiece(), $reports, $question->tools()));
-        $outcome = (new Optimum(Deadline::never()))->of($model->most(null));
+        $outcome = (new Optimum($this->deadline))->of($model->most(null));
 
         return $outcome !== null && $model->alreadyWon() + $outcome->worth->won === $line->quantity ? [$outcome, $model] : [null, null];
     }

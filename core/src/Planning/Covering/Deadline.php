@@ -20,6 +20,12 @@ final readonly class Deadline
         return new self(microtime(true) + $seconds, $isStopped);
     }
 
+    /** @param \Closure(): bool $isGone whoever has asked; asked now and then */
+    public static function whenGone(\Closure $isGone): self
+    {
+        return new self(null, $isGone);
+    }
+
     public function isOver(): bool
     {
         return ($this->at !== null && microtime(true) >= $this->at) || ($this->isStopped !== null && ($this->isStopped)());

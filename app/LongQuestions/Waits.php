@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\LongQuestions;
+
+use Symfony\Component\HttpKernel\Exception\HttpException;
+
+/** It is not the turn of a long question: nothing was done, and it may be asked again. */
+final class Waits extends HttpException
+{
+    private const SECONDS = 1;
+
+    public function __construct()
+    {
+        parent::__construct(503, 'Another long question of yours, or of your shop, is being answered. This one waits for its turn; nothing was changed.', headers: ['Retry-After' => self::SECONDS]);
+    }
+}

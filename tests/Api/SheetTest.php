@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\Sheets\SheetFile;
+use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Http\UploadedFile;
 use Tests\Support\OfficeFile;
 use Tests\Support\OpenApi;
@@ -63,41 +65,40 @@ it('refuses what is no table', function (Closure $file, string $expected): void 
     'an archive of something else' => [fn(): string => "PK\x03\x04" . str_repeat('x', 200), 'CSV, TSV, ODS or XLSX file'],
     'a column too many' => [fn(): string => str_repeat('a,', 80) . 'a', '80 columns'],
     'control characters' => [fn(): string => "a,\x07b", 'plain text'],
+    'a row too many' => [fn(): string => str_repeat("a\n", 20_001), 'at most 20,000 rows and 80 columns; A20001 says something'],
+    'an archive of another kind' => [fn(): string => OfficeFile::archive(['a.xml' => '<a/>']), 'CSV, TSV, ODS or XLSX file'],
+    'a thousand sheets' => [fn(): string => OfficeFile::xlsx([['a']], sheets: 1_000), 'at most 50 sheets, and it has 1,000'],
+    'rows without end in a few bytes' => [fn(): string => OfficeFile::ods([['a']], rowsAlike: 1_000_000), 'at most 20,000 rows, and it has 1,000,000'],
+    'columns without end' => [fn(): string => OfficeFile::ods([['a']], cellsAlike: 16_000), 'at most 80 columns, and it has 16,000'],
+    'cells without end' => [fn(): string => OfficeFile::ods([['a']], rowsAlike: 10_000, cellsAlike: 50), 'at most 40,000 cells that say something, and it has 500,000'],
+    'more parts than a file has' => [fn(): string => OfficeFile::archive(['content.xml' => '<a/>', ...array_fill_keys(array_map(static fn(int $n): string => 'p' . $n, range(1, 2_000)), '')]), 'at most 2,000 parts, and it has 2,001'],
+    'a part that swells' => [fn(): string => OfficeFile::archive(['content.xml' => str_repeat(' ', 40_000_001)]), 'bytes in one part once it is unpacked'],
+    'parts that swell together' => [fn(): string => OfficeFile::archive(['content.xml' => '<a/>', ...array_fill_keys(['p1', 'p2', 'p3', 'p4'], str_repeat(' ', 35_000_000))]), 'bytes once it is unpacked'],
+    'a formula that was never computed' => [fn(): string => OfficeFile::xlsx([['a'], ['=SUM(A1:A9)']]), 'a formula with the value it had'],
 ]);
 
-it('reads the rows as lines, judges them, leaves the bad ones and proposes what is missing', function (): void {
-    $shop = $this->demo();
-    $this->actingAs($this->lead($shop));
-    $version = $shop->refresh()->getAttribute('version');
-    $columns = array_map(static fn(int $index, string $says): array => ['index' => $index, 'says' => $says], range(0, 5), ['quantity', 'wireSize', 'wire', 'terminal', 'torque', 'wet']);
-    $columns[1]['unit'] = 'AWG';
-    $columns[4]['unit'] = 'lbf·in';
-    $response = $this->postJson('/api/v1/scopes/tower-7/sheet', ['rows' => [1 => PARTS[1], 2 => PARTS[2], 3 => ['some', '12', 'hook-up', 'ring yellow M6', '', '']], 'columns' => $columns, 'kit' => 'pylon-backpack']);
-    $response->assertOk();
-    expect(OpenApi::mismatch($response, 'post', '/scopes/{scope}/sheet'))->toBe('')
-        ->and($response->json('lines.0.line'))->toBe(['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 40, 'torque' => 1.694772, 'typed' => ['torque' => '15 lbf·in']])
-        ->and($response->json('lines.0.status'))->toBeIn(['covered', 'makeshift', 'hole', 'faulty'])
-        ->and(array_column($response->json('bad'), 'row'))->toBe([2, 3])
-        ->and($response->json('bad.1.problems.0'))->toBe(['column' => 0, 'value' => 'some', 'expected' => 'a whole number from 1 to 1000000'])
-        ->and($response->json('missing.0.text'))->toBe('blorp')
-        ->and($response->json('missing.0.rows'))->toBe([2])
-        ->and($shop->refresh()->getAttribute('version'))->toBe($version);
-});
-
-it('refuses a mapping that cannot be', function (array $columns, string $path): void {
+it('names the file, what it may be, and what to do', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $this->postJson('/api/v1/scopes/tower-7/sheet', ['rows' => [['a']], 'columns' => $columns])->assertUnprocessable()->assertJsonPath('problems.0.path', $path);
-})->with([
-    'two that say the same' => [[['index' => 0, 'says' => 'wire'], ['index' => 2, 'says' => 'wire']], 'columns/2'],
-    'one that says nothing known' => [[['index' => 0, 'says' => 'price']], 'columns.0.says'],
-]);
-
-it('remembers what a shop means by the names of its columns', function (): void {
-    $shop = $this->demo();
-    $this->actingAs(personOf($shop, Role::Coordinator));
-    $this->putJson('/api/v1/columns', ['columns' => [['name' => 'Stk. (pcs)', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]])->assertNoContent();
-    $table = fileOf("Stk.;Wire;Terminal\n4;hookup-12;ring-yellow-m6\n");
-    expect($this->post('/api/v1/sheets', ['table' => $table])->json('columns'))->toBe([['index' => 0, 'says' => 'quantity'], ['index' => 2, 'says' => 'terminal']]);
-    $this->insteadActingAs($this->emptyShop()->refresh());
-    expect($this->post('/api/v1/sheets', ['table' => $table])->json('columns'))->toBe([['index' => 1, 'says' => 'wire'], ['index' => 2, 'says' => 'terminal']]);
+    $path = OfficeFile::ods([['a']], rowsAlike: 1_000_000);
+    $response = $this->post('/api/v1/sheets', ['table' => new UploadedFile($path, "work\u{7}.ods", test: true)])->assertUnprocessable();
+    expect($response->json('problems.0'))->toBe(['path' => 'table', 'value' => 'work.ods', 'expected' => 'at most 20,000 rows, and it has 1,000,000: save the sheet with the work as a file of its own, or as CSV']);
 });
+
+it('takes what a formula came to when it was kept, and never computes it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->post('/api/v1/sheets', ['table' => fileOf(OfficeFile::xlsx([['Qty', 'Size'], ['=2+2' => '41', 'b' => '1.5']]))]);
+    expect($response->assertOk()->json('rows.1'))->toBe(['41', '1.5']);
+});
+
+it('opens the sheet that was chosen, else the first that says anything', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $path = OfficeFile::xlsx([['Qty'], ['4']], sheets: 3, first: 2);
+    expect($this->post('/api/v1/sheets', ['table' => fileOf($path)])->assertOk()->json())->toMatchArray(['sheets' => ['Parts', 'Parts 2', 'Parts 3'], 'sheet' => 'Parts 2', 'rows' => [['Qty'], ['4']]]);
+    $this->post('/api/v1/sheets', ['table' => fileOf($path), 'sheet' => 'Parts 3'])->assertOk()->assertJsonPath('sheet', 'Parts 3');
+    $this->post('/api/v1/sheets', ['table' => fileOf($path), 'sheet' => 'Gone'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'sheet');
+});
+
+it('gives up on a file that takes more than its process is given', function (SheetFile $files): void {
+    $path = OfficeFile::ods(array_fill(0, 1_000, range(1, 40)));
+    expect(static fn() => $files->read($path, 'heavy.ods'))->toThrow(InvalidWorkbook::class, 'table: "heavy.ods" – a file that is read within');
+})->with(['of the processor' => [new SheetFile(seconds: 1)], 'of memory' => [new SheetFile(megabytes: 8)]]);

@@ -39,6 +39,15 @@ it('refuses as problem+json what nginx does not let through', function (string $
     'two lengths' => ["POST /api/v1/session HTTP/1.1\r\nHost: a\r\nContent-Length: 1\r\nContent-Length: 2\r\n\r\n", 400],
 ]);
 
+it('takes a table of two megabytes as a file, as it says', function (): void {
+    $page = Page::served()->signIn();
+    $row = str_repeat('a', 100) . "\n";
+    foreach (['/api/v1/sheets', '/api/v1/tables/kits/rows'] as $path) {
+        $response = $page->post($path, ['multipart' => [['name' => 'table', 'contents' => str_repeat($row, 20_000), 'filename' => 'long.csv']]]);
+        expect($response->getStatusCode())->toBe(200, (string) $response->getBody());
+    }
+});
+
 it('gives out files of the page and nothing else', function (string $path, int $status): void {
     expect(Page::served()->get($path)->getStatusCode())->toBe($status);
 })->with([

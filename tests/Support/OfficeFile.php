@@ -8,21 +8,27 @@ namespace Tests\Support;
 final class OfficeFile
 {
     /**
-     * @param list<list<string|int|float>> $rows text and numbers; a number below a head "day" is one of the calendar
+     * @param list<array<string|int|float>> $rows   text and numbers; a number below a head "day" is one of the calendar. "=A1" is a
+     *                                              formula without a value, and as a key one with this value
+     * @param int                           $sheets so many, all with these rows from this one on
      *
      * @return string its path
      */
-    public static function xlsx(array $rows): string
+    public static function xlsx(array $rows, int $sheets = 1, int $first = 1): string
     {
         $sheet = '';
         foreach ($rows as $row => $cells) {
             $sheet .= '<row r="' . ($row + 1) . '">';
-            foreach ($cells as $column => $value) {
+            foreach (array_keys($cells) as $column => $key) {
+                $value = $cells[$key];
                 $at = chr(65 + $column) . ($row + 1);
-                $style = $row > 0 && $rows[0][$column] === 'day' ? ' s="1"' : '';
-                $sheet .= is_string($value)
-                    ? '<c r="' . $at . '" t="inlineStr"><is><t xml:space="preserve">' . htmlspecialchars($value, ENT_XML1) . '</t></is></c>'
-                    : '<c r="' . $at . '"' . $style . '><v>' . $value . '</v></c>';
+                $style = $row > 0 && (array_values($rows[0])[$column] ?? null) === 'day' ? ' s="1"' : '';
+                $sheet .= match (true) {
+                    is_string($key) && str_starts_with($key, '=') => '<c r="' . $at . '"><f>' . htmlspecialchars(substr($key, 1), ENT_XML1) . '</f><v>' . $value . '</v></c>',
+                    is_string($value) && str_starts_with($value, '=') => '<c r="' . $at . '"><f>' . htmlspecialchars(substr($value, 1), ENT_XML1) . '</f></c>',
+                    is_string($value) => '<c r="' . $at . '" t="inlineStr"><is><t xml:space="preserve">' . htmlspecialchars($value, ENT_XML1) . '</t></is></c>',
+                    default => '<c r="' . $at . '"' . $style . '><v>' . $value . '</v></c>',
+                };
             }
             $sheet .= '</row>';
         }
@@ -30,30 +36,40 @@ final class OfficeFile
         $office = 'http://schemas.openxmlformats.org/officeDocument/2006/relationships';
         $package = 'http://schemas.openxmlformats.org/package/2006/';
 
+        $numbers = range(1, $sheets);
+        $each = static fn(string $pattern): string => implode('', array_map(static fn(int $number): string => str_replace(['#', '@'], [(string) $number, $number === 1 ? '' : ' ' . $number], $pattern), $numbers));
+        $parts = [];
+        foreach ($numbers as $number) {
+            $parts['xl/worksheets/sheet' . $number . '.xml'] = '<worksheet xmlns="' . $main . '"><sheetData>' . ($number < $first ? '' : $sheet) . '</sheetData></worksheet>';
+        }
+
         return self::archive([
-            '[Content_Types].xml' => '<Types xmlns="' . $package . 'content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Override PartName="/xl/workbook.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/><Override PartName="/xl/worksheets/sheet1.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/><Override PartName="/xl/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml"/></Types>',
+            '[Content_Types].xml' => '<Types xmlns="' . $package . 'content-types"><Default Extension="rels" ContentType="application/vnd.openxmlformats-package.relationships+xml"/><Default Extension="xml" ContentType="application/xml"/><Override PartName="/xl/workbook.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.sheet.main+xml"/>' . $each('<Override PartName="/xl/worksheets/sheet#.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.worksheet+xml"/>') . '<Override PartName="/xl/styles.xml" ContentType="application/vnd.openxmlformats-officedocument.spreadsheetml.styles+xml"/></Types>',
             '_rels/.rels' => '<Relationships xmlns="' . $package . 'relationships"><Relationship Id="r1" Type="' . $office . '/officeDocument" Target="xl/workbook.xml"/></Relationships>',
-            'xl/workbook.xml' => '<workbook xmlns="' . $main . '" xmlns:r="' . $office . '"><sheets><sheet name="Parts" sheetId="1" r:id="r1"/></sheets></workbook>',
-            'xl/_rels/workbook.xml.rels' => '<Relationships xmlns="' . $package . 'relationships"><Relationship Id="r1" Type="' . $office . '/worksheet" Target="worksheets/sheet1.xml"/><Relationship Id="r2" Type="' . $office . '/styles" Target="styles.xml"/></Relationships>',
+            'xl/workbook.xml' => '<workbook xmlns="' . $main . '" xmlns:r="' . $office . '"><sheets>' . $each('<sheet name="Parts@" sheetId="#" r:id="r#"/>') . '</sheets></workbook>',
+            'xl/_rels/workbook.xml.rels' => '<Relationships xmlns="' . $package . 'relationships">' . $each('<Relationship Id="r#" Type="' . $office . '/worksheet" Target="worksheets/sheet#.xml"/>') . '<Relationship Id="styles" Type="' . $office . '/styles" Target="styles.xml"/></Relationships>',
             'xl/styles.xml' => '<styleSheet xmlns="' . $main . '"><fonts count="1"><font/></fonts><fills count="1"><fill/></fills><borders count="1"><border/></borders><cellStyleXfs count="1"><xf/></cellStyleXfs><cellXfs count="2"><xf/><xf numFmtId="16" applyNumberFormat="1"/></cellXfs></styleSheet>',
-            'xl/worksheets/sheet1.xml' => '<worksheet xmlns="' . $main . '"><sheetData>' . $sheet . '</sheetData></worksheet>',
+            ...$parts,
         ]);
     }
 
     /**
      * @param list<list<string|int|float>> $rows
+     * @param int                          $rowsAlike  how often each row says that it is repeated
+     * @param int                          $cellsAlike how often each cell does
      *
      * @return string its path
      */
-    public static function ods(array $rows): string
+    public static function ods(array $rows, int $rowsAlike = 1, int $cellsAlike = 1): string
     {
         $table = '';
+        $repeated = static fn(string $what, int $times): string => $times === 1 ? '' : ' table:number-' . $what . '-repeated="' . $times . '"';
         foreach ($rows as $cells) {
-            $table .= '<table:table-row>';
+            $table .= '<table:table-row' . $repeated('rows', $rowsAlike) . '>';
             foreach ($cells as $value) {
                 $text = '<text:p>' . htmlspecialchars((string) $value, ENT_XML1) . '</text:p>';
                 $table .= is_string($value)
-                    ? '<table:table-cell office:value-type="string">' . $text . '</table:table-cell>'
+                    ? '<table:table-cell office:value-type="string"' . $repeated('columns', $cellsAlike) . '>' . $text . '</table:table-cell>'
                     : '<table:table-cell office:value-type="float" office:value="' . $value . '">' . $text . '</table:table-cell>';
             }
             $table .= '</table:table-row>';
@@ -71,7 +87,7 @@ final class OfficeFile
     }
 
     /** @param array<string, string> $parts by their names in the archive */
-    private static function archive(array $parts): string
+    public static function archive(array $parts): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'office');
         $archive = new \ZipArchive();

@@ -22,7 +22,7 @@ final class SheetController extends Controller
     /** The rows of a file, where its head is, and what its columns seem to say. */
     public function rows(SheetFileRequest $request, SheetFile $files): JsonResponse
     {
-        $table = $files->read($request->path(), $request->sheet());
+        $table = $files->read($request->path(), $request->name(), $request->sheet());
         $remembered = $this->words->columns($this->shop($request));
         $head = Mapping::headOf($table['rows'], $remembered);
 

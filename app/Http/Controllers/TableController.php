@@ -35,7 +35,7 @@ final class TableController extends Controller
     public function rows(SheetFileRequest $request, SheetFile $files, string $list): JsonResponse
     {
         $class = ThingTable::class(WorkbookList::from($list));
-        $table = $files->read($request->path(), $request->sheet());
+        $table = $files->read($request->path(), $request->name(), $request->sheet());
         $head = ListMapping::headOf($class, $table['rows']);
 
         return $this->json([

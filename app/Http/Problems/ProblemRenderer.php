@@ -58,7 +58,7 @@ final class ProblemRenderer
             404 => new ProblemDetails(404, 'Not found', $error->getPrevious() instanceof ModelNotFoundException ? 'The shop has nothing of this kind under this id.' : 'There is nothing under this address.'),
             405 => new ProblemDetails(405, 'Not possible here', 'This address does not take this method.'),
             409 => new ProblemDetails(409, 'Not possible any more', $error->getMessage()),
-            413 => new ProblemDetails(413, 'The file is too large', 'A workbook has at most 10 MB.'),
+            413 => new ProblemDetails(413, 'The file is too large', 'A file, a workbook or a table, has at most 10 MB.'),
             419 => new ProblemDetails(419, 'The session has ended', 'Sign in again; what you entered is still on the page.'),
             429 => new ProblemDetails(429, 'Too many tries', 'Wait a minute and try again.'),
             default => new ProblemDetails($error->getStatusCode(), 'Not possible', $error->getMessage() === '' ? 'The request cannot be answered as it stands.' : $error->getMessage()),

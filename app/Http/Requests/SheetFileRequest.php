@@ -25,9 +25,22 @@ final class SheetFileRequest extends FormRequest
 
     public function path(): string
     {
+        return $this->table()->getRealPath();
+    }
+
+    /** As it was called where it came from, to be told in refusals. */
+    public function name(): string
+    {
+        $name = (string) preg_replace('~\p{C}~u', '', mb_scrub($this->table()->getClientOriginalName()));
+
+        return $name === '' ? 'table' : mb_strimwidth($name, 0, 100, '…');
+    }
+
+    private function table(): UploadedFile
+    {
         $file = $this->file('table');
         assert($file instanceof UploadedFile);
 
-        return $file->getRealPath();
+        return $file;
     }
 }

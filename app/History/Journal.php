@@ -26,11 +26,13 @@ final readonly class Journal
     public function keep(Shop $shop, Event $event, array $changes, array $more = [], array $about = []): int
     {
         $paths = array_values(array_unique([...array_merge(...array_map(static fn(Change $change): array => $change->place->about(), $changes)), ...$about]));
+        $written = array_map(static fn(Change $change): array => $change->written(), $changes);
         $kept = activity()
             ->event($event->value)
-            ->withProperties(['changes' => array_map(static fn(Change $change): array => $change->written(), $changes), ...$more])
-            ->tap(static function (ChangeModel $entry) use ($shop, $paths): void {
+            ->withProperties(['changes' => $written, ...$more])
+            ->tap(static function (ChangeModel $entry) use ($shop, $paths, $written, $more): void {
                 $entry->shop_id = $shop->id;
+                $entry->setAttribute('shown', Shown::of($written, $more));
                 // Ids need no quoting, as the schema sees to it.
                 $entry->about = '{' . implode(',', $paths) . '}';
             })
@@ -76,14 +78,14 @@ final readonly class Journal
      * @param int|null    $before only entries older than this one
      * @param string|null $about  path of what they are about
      *
-     * @return Collection<int, ChangeModel> the newest first, each with who it was
+     * @return Collection<int, ChangeModel> the newest first, each with who it was and what of it is shown, not with all that it keeps
      */
     public function page(Shop $shop, int $most, ?int $before = null, ?string $about = null): Collection
     {
         return $this->of($shop)
             ->when($before, static fn(Builder $entries, int $before): Builder => $entries->where('id', '<', $before))
             ->when($about, static fn(Builder $entries, string $about): Builder => $entries->whereRaw('about @> array[?]::text[]', [$about]))
-            ->with('causer')->orderByDesc('id')->limit($most)->get();
+            ->with('causer')->orderByDesc('id')->limit($most)->get(['id', 'event', 'shown', 'causer_id', 'causer_type', 'created_at']);
     }
 
     /** @return array{by: string|null, at: string}|null who changed it last, and when; null when the history does not know */
@@ -93,7 +95,7 @@ final readonly class Journal
         // An import names the scopes whose lines it brought, not every line.
         $entry = $this->of($shop)->with('causer')->whereRaw('about && ?::text[]', [$paths])
             ->where(static fn(Builder $entries): Builder => $entries->whereRaw('about @> array[?]::text[]', [$place->path()])->orWhere('event', Event::Imported->value))
-            ->orderByDesc('id')->first();
+            ->orderByDesc('id')->first(['id', 'causer_id', 'causer_type', 'created_at']);
 
         return $entry === null ? null : ['by' => $entry->causer?->name, 'at' => $entry->created_at->toIso8601ZuluString()];
     }

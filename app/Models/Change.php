@@ -15,6 +15,7 @@ use Spatie\Activitylog\Models\Activity;
  * @property string    $event
  * @property string    $description
  * @property \stdClass $properties  as App\History\Journal writes it
+ * @property \stdClass $shown       as App\History\Shown writes it
  * @property string    $about       paths of what was changed, as PostgreSQL writes an array of text
  * @property int|null  $causer_id
  * @property User|null $causer
@@ -23,5 +24,5 @@ use Spatie\Activitylog\Models\Activity;
 final class Change extends Activity
 {
     /** Objects stay objects: one without keys is no list. */
-    protected $casts = ['properties' => 'object'];
+    protected $casts = ['properties' => 'object', 'shown' => 'object'];
 }

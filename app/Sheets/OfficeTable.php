@@ -36,7 +36,7 @@ final class OfficeTable
             $reader = $archive->kind->reader();
             $reader->setLoadSheetsOnly([$sheet])->setReadFilter(new FirstCells(SheetFile::MOST_ROWS, SheetFile::MOST_COLUMNS))->setReadEmptyCells(false)->setAllowExternalImages(false);
             $worksheet = $reader->load($path)->getSheetByNameOrThrow($sheet);
-        } catch (SpreadsheetException | \ValueError | \TypeError) {
+        } catch (SpreadsheetException|\ValueError|\TypeError) {
             throw OfficeArchive::unreadable($file);
         }
 

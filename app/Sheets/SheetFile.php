@@ -57,12 +57,13 @@ final readonly class SheetFile
         } catch (ProcessSignaledException|ProcessTimedOutException) {
             throw $this->tooMuch($file);
         }
-        $told = json_decode($process->getOutput());
-        if (isset($told->rows)) {
-            return ['sheets' => $told->sheets, 'sheet' => $told->sheet, 'rows' => $told->rows];
+        /** @var array{sheets: list<string>, sheet: string, rows: list<list<string>>}|array{problems: non-empty-list<array{path: string, value: mixed, expected: string}>}|null $told as read-table.php writes it */
+        $told = json_decode($process->getOutput(), true);
+        if (isset($told['problems'])) {
+            throw new InvalidWorkbook(array_map(static fn(array $problem): Problem => new Problem(...$problem), $told['problems']));
         }
-        if (isset($told->problems)) {
-            throw new InvalidWorkbook(array_map(static fn(\stdClass $problem): Problem => new Problem($problem->path, $problem->value, $problem->expected), $told->problems));
+        if (isset($told['rows'])) {
+            return $told;
         }
 
         throw $this->tooMuch($file);

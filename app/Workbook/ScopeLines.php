@@ -96,7 +96,7 @@ final readonly class ScopeLines
      * @param list<LineEdit>    $edits lines each at most once
      * @param list<string>|null $order ids that come in this order in the places that they have together
      *
-     * @throws InvalidWorkbook                         with every problem, below "changes/N"
+     * @throws InvalidWorkbook                         with every problem, below "changes/N", or where the order names no line of it
      * @throws StaleVersion                            when a line is another by now than the one that was seen
      * @throws ModelNotFoundException<Scope|LineModel> when there is no such scope, or line in it
      */
@@ -123,9 +123,14 @@ final readonly class ScopeLines
                 $changes[] = new Change(Place::line($scope, $id), null, $drafts[$index], $edit->after);
             }
             if ($order !== null) {
+                $unknown = array_keys(array_diff_key(array_fill_keys($order, true), array_fill_keys($ids, true)));
+                if ($unknown !== []) {
+                    throw new InvalidWorkbook([new Problem('order', (string) $unknown[0], 'ids of lines of this scope')]);
+                }
                 $wanted = new Order($ids);
                 $wanted->arrange($order);
-                $listed = static fn(array $all): \stdClass => (object) ['lines' => array_values(array_filter($all, static fn(string $id): bool => in_array($id, $order, true)))];
+                $isMoved = array_fill_keys($order, true);
+                $listed = static fn(array $all): \stdClass => (object) ['lines' => array_values(array_filter($all, static fn(string $id): bool => isset($isMoved[$id])))];
                 $changes[] = new Change(new Place(Place::ORDER, $scope), $listed($ids), $listed($wanted->ids()));
             }
 

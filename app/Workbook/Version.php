@@ -10,10 +10,10 @@ final class Version
     /** Hexadecimal figures. */
     private const FIGURES = 16;
 
-    /** @param \stdClass $thing as the codec writes it */
+    /** @param \stdClass $thing as the codec writes it; the lines of a scope have versions of their own */
     public static function of(\stdClass $thing): string
     {
-        return substr(hash('sha256', json_encode($thing, JSON_THROW_ON_ERROR)), 0, self::FIGURES);
+        return substr(hash('sha256', json_encode((object) array_diff_key(get_object_vars($thing), ['lines' => true]), JSON_THROW_ON_ERROR)), 0, self::FIGURES);
     }
 
     /** @return array<string, mixed> the thing, and which version of it this is */

@@ -8,6 +8,7 @@ use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\SchemaCheck;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
 /** @return list<string> "path: expected" of every problem */
@@ -254,4 +255,9 @@ it('reads a line whose groups say nothing as the one that all such lines share',
     $workbook = (new WorkbookCodec())->read('{"gondrik":1,"scopes":[{"id":"s","name":"s","lines":[{"id":"a","torque":1},{"id":"b","torque":1,"wet":false},{"id":"c","torque":1,"wet":true}]}]}');
     [$a, $b, $c] = $workbook->scopes[0]->lines;
     expect($a->work())->toBe($b->work())->not->toBe($c->work());
+});
+
+it('names as many unknown keys as anybody reads', function (): void {
+    $document = (object) ['gondrik' => 1, ...array_fill_keys(array_map(static fn(int $n): string => 'k' . $n, range(1, 2_000)), 1)];
+    expect((new SchemaCheck())->problems($document))->toHaveCount(500);
 });

@@ -211,3 +211,43 @@ it('keeps what was typed through a copy, and a scope that goes and comes back', 
     $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
     expect($this->getJson('/api/v1/scopes/tower-7/lines')->json())->toBe($lines);
 });
+
+it('shows of a large entry what it is called, reads no more for that, and takes back all of it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $scope = json_decode((string) $this->get('/api/v1/scopes/tower-7')->getContent());
+    unset($scope->version);
+    $scope->id = 'long';
+    $scope->name = 'A long scope';
+    $scope->lines = array_map(static fn(int $n): array => ['id' => 'l' . $n, ...LINE, 'note' => 'one of many'], range(1, 400));
+    $added = $this->postJson('/api/v1/scopes', (array) $scope)->assertCreated();
+    $this->deleteJson('/api/v1/scopes/long', headers: ['If-Match' => $added->headers->get('ETag')])->assertNoContent();
+    $asked = [];
+    DB::listen(static function ($query) use (&$asked): void {
+        if (str_contains($query->sql, 'from "changes"')) {
+            $asked[] = $query->sql;
+        }
+    });
+    $history = $this->getJson('/api/v1/history')->assertOk();
+    expect(OpenApi::mismatch($history, 'get', '/history'))->toBe('')
+        ->and($history->json('data.0.changes'))->toBe([['list' => 'scopes', 'id' => 'long', 'before' => ['id' => 'long', 'name' => 'A long scope'], 'after' => null]])
+        ->and($history->json('data.0.count'))->toBe(1)
+        ->and($asked)->toHaveCount(1)->and($asked[0])->not->toContain('*')->not->toContain('properties');
+    $this->postJson('/api/v1/history/' . $history->json('data.0.id') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/scopes/long/lines')->json('data'))->toHaveCount(400);
+});
+
+it('shows of a history that was kept before the same as of one that is kept now', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $this->postJson('/api/v1/wires', WIRE)->assertCreated();
+    $scope = ['id' => 'long', 'name' => 'A long scope', 'lines' => array_map(static fn(int $n): array => ['id' => 'l' . $n, ...LINE], range(1, 400))];
+    $this->postJson('/api/v1/scopes', $scope)->assertCreated();
+    $document = json_decode($this->demoText());
+    $document->wires[0]->name = 'Another name';
+    $this->postJson('/api/v1/imports/' . $this->upload((string) json_encode($document))->json('id') . '/apply')->assertOk();
+    $before = $this->getJson('/api/v1/history')->assertOk()->json();
+    $migration = require database_path('migrations/2026_11_30_000010_what_a_history_shows.php');
+    $migration->down();
+    $migration->up();
+    expect($this->getJson('/api/v1/history')->assertOk()->json())->toEqual($before)->and($before['data'])->toHaveCount(3);
+});

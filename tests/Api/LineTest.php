@@ -136,3 +136,18 @@ it('finds no line under what is no id, whatever it holds', function (string $id)
     $this->deleteJson('/api/v1/scopes/tower-7/lines/' . rawurlencode($id), headers: $seen)->assertNotFound();
     $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $id, 'version' => '0123456789abcdef', 'line' => null]]])->assertNotFound();
 })->with(['a"b', '{', 'a}', 'heat-15,heat-25', 'NULL', '\\']);
+
+it('arranges lines of the scope and none that it does not have', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $version = $shop->refresh()->getAttribute('version');
+    $this->postJson('/api/v1/scopes/tower-7/changes', ['order' => ['heat-25', 'gone', 'heat-15']])->assertUnprocessable()
+        ->assertJsonPath('problems.0', ['path' => 'order', 'value' => 'gone', 'expected' => 'ids of lines of this scope']);
+    expect($shop->refresh()->getAttribute('version'))->toBe($version);
+});
+
+it('refuses a conductor with a number of cells that is no object, as any shape that is none', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $problems = $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => 'heat-15', 'version' => '0123456789abcdef', 'cells' => 1]]])->assertUnprocessable()->json('problems');
+    expect($problems[0]['path'])->toBe('changes/0/cells')->and($problems[0]['value'])->toBe(1);
+});

@@ -123,3 +123,43 @@ it('brings in nothing with which the shop could not leave again', function (): v
     $response = $this->upload($kits('b'));
     expect(amiss($response, 422))->toBe([])->and($response->json('problems.0.expected'))->toMatch('~the shop would have 1\d\.\d MB~');
 });
+
+it('refuses a number beyond all numbers', function (string $method, string $path, string $body): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $version = $shop->refresh()->getAttribute('version');
+    $response = $this->call($method, '/api/v1' . $path, server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json', 'HTTP_IF_MATCH' => '"0123456789abcdef"'], content: $body);
+    expect(amiss($response, 422))->toBe([])->and((string) $response->getContent())->toContain('number')
+        ->and($shop->refresh()->getAttribute('version'))->toBe($version);
+})->with([
+    ['POST', '/scopes/tower-7/lines', '{"wire":"hookup-12","terminal":"ring-yellow-m6","quantity":1e999}'],
+    ['PUT', '/scopes/tower-7/lines/heat-15', '{"wire":"hookup-12","terminal":"ring-yellow-m6","quantity":1,"torque":1e999}'],
+    ['POST', '/wires', '{"name":"a","size":"12 AWG","construction":"solid","insulation":"pvc","insulationOd":-1e999}'],
+    ['POST', '/trials/tools', '{"name":"a","kind":"cutter","capabilities":[{"op":"cut","single":"12 AWG","maxOd":1e999}]}'],
+    ['POST', '/scopes/tower-7/sheet', '{"rows":[["a"]],"columns":[{"index":1e999,"says":"wire"}]}'],
+    ['PUT', '/plans/1/items/1', '{"hasArrived":1e999}'],
+    ['POST', '/kits', '{"name":"a","tools":[],"budget":[[1e999]]}'],
+]);
+
+it('refuses a wire of no strands as any that is none', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    foreach ([0, -1] as $strands) {
+        $response = $this->postJson('/api/v1/trials/wires', ['name' => 'a', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'strands' => $strands]);
+        expect(amiss($response, 422))->toBe([])->and($response->json('problems.0.path'))->toContain('strands');
+    }
+});
+
+it('keeps out of the log what is refused in its ordinary course', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    Log::spy();
+    $stale = ['If-Match' => '"0123456789abcdef"'];
+    $wire = $this->getJson('/api/v1/wires/hookup-12');
+    $this->putJson('/api/v1/wires/hookup-12', [...$wire->json(), 'name' => 'b'], $stale)->assertStatus(412);
+    $this->deleteJson('/api/v1/wires/hookup-12', headers: ['If-Match' => $wire->headers->get('ETag')])->assertStatus(409);
+    $this->postJson('/api/v1/wires', [])->assertStatus(422);
+    $this->getJson('/api/v1/wires/gone')->assertStatus(404);
+    foreach (['error', 'critical', 'alert', 'emergency', 'warning', 'log'] as $level) {
+        Log::shouldNotHaveReceived($level);
+    }
+});

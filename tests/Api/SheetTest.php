@@ -2,7 +2,6 @@
 
 declare(strict_types=1);
 
-use App\Models\Role;
 use App\Sheets\SheetFile;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Http\UploadedFile;

@@ -22,6 +22,8 @@ final class SchemaCheck
     public function problems(\stdClass $document): array
     {
         $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);
+        // The schema names no unevaluated keys, and only without their book-keeping does a list end at the most problems.
+        $validator->parser()->setOption('allowUnevaluated', false);
         foreach (self::formats() as $name => $parse) {
             // Of what is too long the schema tells the length; its form is of no interest.
             $validator->parser()->getFormatResolver()?->registerCallable('string', $name, static fn(string $text): bool => mb_strlen($text) > Size::LONGEST || self::refusal($parse, $text) === null);
@@ -59,7 +61,7 @@ final class SchemaCheck
             'additionalProperties' => array_map(
                 static fn(string $name): Problem => new Problem($below($name), $value->{$name} ?? null, $name . ' is not a key here'),
                 // The validator also names the known keys whose values have problems of their own.
-                array_values(array_diff((array) $args['properties'], array_keys((array) ($this->schema($error)['properties'] ?? [])))),
+                array_slice(array_values(array_diff((array) $args['properties'], array_keys((array) ($this->schema($error)['properties'] ?? [])))), 0, self::MOST_PROBLEMS),
             ),
             default => [new Problem($path, $value instanceof \stdClass || is_array($value) ? null : $value, $this->expected($error))],
         };

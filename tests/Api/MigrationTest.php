@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * A migration that has landed is never changed: databases that have run it would be another than those that have not. What has to
+ * be another is another migration; its line is added here.
+ */
+const LANDED = [
+    '2026_11_25_000001_create_shops_and_people.php' => '3d8fd3b9f473932a8822540d79859dcb502d24db8cb4779c22d7ad2bee21cc58',
+    '2026_11_25_000002_create_catalogue.php' => '639c7e55f30d67768e12a0c17dd3a2b49aeac23ab2150179df88698791c14813',
+    '2026_11_25_000003_create_kits_and_scopes.php' => 'd96a8f9951b34b91e11634220db90d143b9cb7a6b2cd98097c8b03b036b48537',
+    '2026_11_25_000004_create_access_tokens.php' => 'e5885ab63b73d95d0add290f1160962d15dda780fefcbd201ab7f94d5be85413',
+    '2026_11_25_000005_sleeves_places_and_hands.php' => '7e2c54ae4c962f33ccc32b2ac4abc41ec02897b316839058ade4179086a3d901',
+    '2026_11_25_000006_who_took_an_import_back.php' => '641b00dd24a462fecb0afc69fc4735d7bcc6d6577254b9e8d8af4e423e01036a',
+    '2026_11_26_000007_history_aliases_and_sheets.php' => '6e1a1942140a95f0dd1f90a598b422224c418c74e9f8950343bceba9fb2dc4d2',
+    '2026_11_26_000008_accepted_plans.php' => '283a61b972f2086dc9c5d8c16f9cec208ddec396d213bb3eee76f722b872f396',
+    '2026_11_29_000009_strands_and_plastic.php' => '957f38f7fe061c174ecd8b9a8b216dfbe670f5de115b88f9b51f28ab5c66c5c9',
+    '2026_11_30_000010_what_a_history_shows.php' => 'fdea7a63080b765b8fae138e84a4d6d859076749de98a7a0544115f76aceef24',
+];
+
+it('changes no migration that has landed', function (): void {
+    $present = [];
+    foreach (glob(base_path('database/migrations/*.php')) ?: [] as $file) {
+        $present[basename($file)] = hash_file('sha256', $file);
+    }
+    expect($present)->toBe(LANDED);
+});

@@ -69,6 +69,15 @@ make_role() {
     sql -d postgres -c "alter role $APPLICATION set lock_timeout = '60s'" -c "alter role $APPLICATION set idle_in_transaction_session_timeout = '200s'"
 }
 
+# What a restore that was killed in its midst has left: a database that lets nobody in, and one that is half filled.
+heal_database() {
+    if [ "$(sql -d postgres -c "select 1 from pg_database where datname = '$1' and not datallowconn")" = 1 ]; then
+        say 'A restore was broken off: what was there before is opened again'
+        sql -d postgres -c "alter database $1 allow_connections true"
+    fi
+    sql -d postgres -c "drop database if exists ${1}_restoring with (force)"
+}
+
 # Makes a database unless it is there; one that the keeper made and owns, as was once the custom, changes hands.
 make_database() {
     case $(sql -d postgres -c "select pg_get_userbyid(datdba) from pg_database where datname = '$1'") in

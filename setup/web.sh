@@ -62,7 +62,9 @@ fill_database() {
 }
 
 start_web() {
-    local node servers= long=
+    local node servers= long= transport=
+    # Who has once come over https does not come without it any more.
+    [[ $PUBLIC_URL != https://* ]] || transport='add_header Strict-Transport-Security "max-age=31536000" always;'
     mkdir -p run/{body,fastcgi,uploads}
     for node in $(seq "$NODES"); do
         fill_template php-fpm.conf "s#@NODE@#$node#g" >"run/php-fpm-$node.conf"
@@ -71,7 +73,7 @@ start_web() {
         long+="server unix:$SOCKETS/php-$node-long.sock max_fails=0; "
     done
     fill_template nginx-php.conf "" >run/nginx-php.conf
-    fill_template nginx.conf "s#@SERVERS@#$servers#g; s#@LONG_SERVERS@#$long#g" >run/nginx.conf
+    fill_template nginx.conf "s#@SERVERS@#$servers#g; s#@LONG_SERVERS@#$long#g; s#@TRANSPORT@#$transport#g" >run/nginx.conf
     for node in $(seq "$NODES"); do start_node "$node"; done
     start_nginx
 }

@@ -31,6 +31,12 @@ final class SparingSessionHandler extends DatabaseSessionHandler
         return $data;
     }
 
+    /** Whether there was one of this id, with something in it, when this request began. */
+    public function knows(string $sessionId): bool
+    {
+        return isset($this->read[$sessionId]);
+    }
+
     public function write($sessionId, $data): bool
     {
         [$known, $written] = $this->read[$sessionId] ?? [null, 0];

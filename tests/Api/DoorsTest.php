@@ -116,6 +116,31 @@ it('writes a session only when something in it has changed, or to keep it alive'
     $get('kits')->assertUnauthorized();
 });
 
+it('keeps no session of somebody who only looks, and lets them sign in all the same', function (): void {
+    $this->demo();
+    $page = ['Referer' => 'http://127.0.0.1/'];
+    foreach (['/api/v1/session', '/api/v1/reasons', '/api/v1/kits'] as $path) {
+        $response = $this->get($path, [...$page, 'Accept' => 'application/json']);
+        expect(array_map(static fn($cookie): string => $cookie->getName(), $response->headers->getCookies()))->toBe([], $path);
+    }
+    expect(DB::table('sessions')->count())->toBe(0);
+    $begun = $this->get('/sanctum/csrf-cookie', $page)->assertNoContent();
+    expect(DB::table('sessions')->count())->toBe(1)
+        ->and(array_map(static fn($cookie): string => $cookie->getName(), $begun->headers->getCookies()))->toEqualCanonicalizing(['XSRF-TOKEN', 'gondrik_session']);
+});
+
+it('takes a cookie of a session that is over from who still has it', function (): void {
+    $this->demo();
+    $response = $this->withUnencryptedCookie('gondrik_session', str_repeat('a', 40))->withUnencryptedCookie('XSRF-TOKEN', 'old')->get('/api/v1/session', ['Referer' => 'http://127.0.0.1/', 'Accept' => 'application/json']);
+    $cleared = array_filter($response->headers->getCookies(), static fn($cookie): bool => $cookie->isCleared());
+    expect(array_map(static fn($cookie): string => $cookie->getName(), array_values($cleared)))->toEqualCanonicalizing(['XSRF-TOKEN', 'gondrik_session'])
+        ->and(DB::table('sessions')->count())->toBe(0);
+});
+
+it('lets nobody in between keep what may come with a cookie', function (string $path): void {
+    expect($this->get('/api/v1/' . $path)->assertOk()->headers->get('Cache-Control'))->toContain('private')->not->toContain('public');
+})->with(['openapi.json', 'workbook.schema.json', 'reasons']);
+
 it('forgets sessions and counters by the clock, and no others', function (): void {
     $session = static fn(string $id, int $hours): array => ['id' => $id, 'payload' => '', 'last_activity' => now()->subHours($hours)->getTimestamp()];
     DB::table('sessions')->insert([$session('old', 13), $session('young', 11)]);

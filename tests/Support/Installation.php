@@ -90,6 +90,13 @@ final class Installation
         return new \PDO("pgsql:host=127.0.0.1;port={$settings['DB_PORT']};dbname={$settings['DB_DATABASE']}", $settings['DB_USERNAME'], $settings['DB_PASSWORD']);
     }
 
+    /** A statement of the role that made the cluster, as bin/restore has it. */
+    public function asKeeper(string $statement): void
+    {
+        $port = $this->settings()['DB_PORT'];
+        self::asService(['sh', '-c', 'PGPASSWORD=$(cat "$0/database-password") exec psql -qtA -v ON_ERROR_STOP=1 -h 127.0.0.1 -p "$1" -U gondrik -d postgres -c "$2"', $this->var, $port, $statement])->mustRun();
+    }
+
     /** @return int the status of its health, 0 where nobody answers */
     public function health(): int
     {

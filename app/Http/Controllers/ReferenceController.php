@@ -68,14 +68,15 @@ final class ReferenceController extends Controller
         }
     }
 
+    /** It may come with a cookie, so nobody in between keeps it. */
     public function openApi(): BinaryFileResponse
     {
-        return new BinaryFileResponse(app_path('Http/openapi.json'), headers: ['Content-Type' => 'application/json']);
+        return new BinaryFileResponse(app_path('Http/openapi.json'), headers: ['Content-Type' => 'application/json'], public: false);
     }
 
     public function workbookSchema(): BinaryFileResponse
     {
-        return new BinaryFileResponse(base_path('core/data/workbook.schema.json'), headers: ['Content-Type' => 'application/schema+json']);
+        return new BinaryFileResponse(base_path('core/data/workbook.schema.json'), headers: ['Content-Type' => 'application/schema+json'], public: false);
     }
 
     /** @return non-empty-list<list<string>> */

@@ -36,6 +36,6 @@ final class Shown
         }
         $named = static fn(mixed $thing): ?array => $thing instanceof \stdClass ? ['id' => $thing->id ?? null, 'name' => $thing->name ?? null] : null;
 
-        return ['list' => $change['list'], 'id' => $change['id'], 'before' => $named($change['before']), 'after' => $named($change['after'])];
+        return [...array_intersect_key($change, ['list' => true, 'scope' => true, 'id' => true]), 'before' => $named($change['before']), 'after' => $named($change['after'])];
     }
 }

@@ -17,11 +17,10 @@ return new class extends Migration {
         DB::statement(<<<'SQL'
             update changes set shown = json_build_object(
                 'changes', (
-                    select coalesce(json_agg(case when octet_length(one::text) <= 20000 then one else json_build_object(
-                        'list', one->'list', 'id', one->'id',
+                    select coalesce(json_agg(case when octet_length(one::text) <= 20000 then one else (json_strip_nulls(json_build_object('list', one->'list', 'scope', one->'scope', 'id', one->'id'))::jsonb || jsonb_build_object(
                         'before', case when json_typeof(one->'before') = 'object' then json_build_object('id', one->'before'->'id', 'name', one->'before'->'name') end,
                         'after', case when json_typeof(one->'after') = 'object' then json_build_object('id', one->'after'->'id', 'name', one->'after'->'name') end
-                    ) end), '[]')
+                    ))::json end), '[]')
                     from (select one from json_array_elements(properties->'changes') as one limit 20) as first
                 ),
                 'count', json_array_length(properties->'changes'),

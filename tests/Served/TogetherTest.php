@@ -86,6 +86,12 @@ it('shows readers one state or the other, never half of each, while an import is
     expect(readAll($page))->toBe($legal['before']);
 });
 
+it('has news for seven hundred pages that ask in the same moment', function (): void {
+    $page = Page::served()->signIn();
+    $answers = Utils::settle(array_map(static fn(): mixed => $page->later('GET', '/api/v1/version'), range(1, 700)))->wait();
+    expect(array_count_values(array_map(static fn(array $answer): int => isset($answer['value']) ? $answer['value']->getStatusCode() : 0, $answers)))->toBe([200 => 700]);
+});
+
 it('tells who does not fit into the queue to come again, and resets nobody', function (): void {
     $page = Page::served()->signIn();
     $answers = Utils::settle(array_map(static fn(): mixed => $page->later('GET', READ[1]), range(1, 1200)))->wait();

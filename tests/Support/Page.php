@@ -76,6 +76,6 @@ final readonly class Page
         $token = $this->cookies->getCookieByName('XSRF-TOKEN')?->getValue();
         $headers = ['Accept' => 'application/json', 'Referer' => $this->url . '/', ...$token === null ? [] : ['X-XSRF-TOKEN' => rawurldecode($token)]];
 
-        return $this->client->requestAsync($method, $path, ['headers' => $headers, ...$options]);
+        return $this->client->requestAsync($method, $path, [...$options, 'headers' => [...$headers, ...$options['headers'] ?? []]]);
     }
 }

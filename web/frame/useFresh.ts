@@ -4,8 +4,8 @@ import { watch } from 'vue';
 import { answer, api } from '@/api/client';
 import { useSession } from '@/session/useSession';
 
-/** Milliseconds between two looks. */
-const EVERY = 4_000;
+/** Milliseconds between two looks; each page has its own pace, or all of a shop would look in the same moment for ever. */
+const EVERY = 3_500 + 1_000 * Math.random();
 
 /**
  * Hears of what others change: the number that every change of the shop raises is asked for every few seconds while the page is

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { entryWords, whatChanged } from './historyWords';
+import { changeWords, entryWords, whatChanged } from './historyWords';
 
 const change = {
   list: 'lines',
@@ -36,4 +36,17 @@ it('tells key by key what was and what is', () => {
     { key: 'wet', before: 'true', after: null },
     { key: 'note', before: null, after: 'bow' },
   ]);
+});
+
+it('tells what goes with a thing because people made it', () => {
+  const called = {
+    list: 'called',
+    scope: 'wires',
+    id: 'hookup-12',
+    before: { words: ['bell'] },
+    after: null,
+  };
+  expect(changeWords(called)).toBe('what wire hookup-12 is called');
+  const plans = { list: 'plans', id: '7', before: { kit: 'pylon-backpack' }, after: null };
+  expect(changeWords(plans)).toBe('a plan that was accepted');
 });

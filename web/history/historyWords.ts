@@ -24,12 +24,13 @@ const ones: Record<string, string> = {
   tools: 'tool',
   kits: 'kit',
   scopes: 'scope',
-  plans: 'accepted plan',
 };
 
 /** What goes with a thing because people made it: its list stands where a line has its scope. */
-const belonging = ({ list, id, scope }: Change): string | null =>
-  list === 'called' ? `what ${ones[scope ?? '']} ${id} is called` : null;
+function belonging({ list, id, scope }: Change): string | null {
+  if (list === 'plans') return 'a plan that was accepted';
+  return list === 'called' ? `what ${ones[scope ?? '']} ${id} is called` : null;
+}
 
 const nameOf = ({ id, before, after }: Change) => {
   const name = (after ?? before)?.['name' as never] as unknown;

@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+use Illuminate\Database\Connection;
+use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Route;
+use Illuminate\Testing\TestResponse;
+
+/*
+ * The disk fills up, the database goes away and somebody else's change is in the way, at every statement with which a route
+ * writes: it is told, nothing of it was done, and it is done when it is asked for again.
+ */
+
+/** Tables that say how a shop stands. */
+const KEPT = ['shops', 'wires', 'terminals', 'tools', 'kits', 'kit_tools', 'scopes', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
+
+/** SQLSTATE, and what it is told as: PostgreSQL appendix A. */
+const FAULTS = ['53100' => 507, '08006' => 503, '55P03' => 503];
+
+/** Each writing route with something that is right: made ready by the first, asked by what that gives. */
+function writings(): array
+{
+    $version = static fn($test, string $path): array => ['If-Match' => '"' . $test->getJson('/api/v1/' . $path)->json('version') . '"'];
+    $line = static fn($test): array => ['If-Match' => '"' . collect($test->getJson('/api/v1/scopes/tower-7/lines')->json('data'))->firstWhere('id', 'heat-15')['version'] . '"'];
+    $added = static fn($test): string => $test->postJson('/api/v1/wires', ['id' => 'bell', ...WIRE])->assertCreated()->headers->get('Gondrik-Change');
+    $plan = static fn($test): array => $test->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->assertCreated()->json();
+    $import = static function ($test): string {
+        $document = json_decode($test->demoText());
+        $document->wires[0]->name = 'Another name';
+
+        return $test->upload((string) json_encode($document))->json('id');
+    };
+    $applied = static function ($test) use ($import): string {
+        $id = $import($test);
+        $test->postJson("/api/v1/imports/{$id}/apply")->assertOk();
+
+        return $id;
+    };
+    $whole = static fn(array $thing): array => array_diff_key($thing, ['version' => 0]);
+    $changed = static fn($test, string $path): array => ['PUT', $path, [...$whole($test->getJson('/api/v1/' . $path)->json()), 'name' => 'By another name'], $version($test, $path)];
+    $gone = static function ($test, string $list, array $thing) use ($version): array {
+        $test->postJson('/api/v1/' . $list, ['id' => 'extra', ...$thing])->assertCreated();
+
+        return ['DELETE', $list . '/extra', [], $version($test, $list . '/extra')];
+    };
+    $terminal = ['name' => 'Ring', 'class' => 'insulated', 'size' => '16 AWG', 'shape' => 'ring', 'stud' => 'M4'];
+    $tool = ['name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '20-10 AWG', 'maxOd' => 5]]];
+
+    return [
+        'POST wires' => static fn(): array => ['POST', 'wires', WIRE],
+        'PUT wires/{id}' => static fn($test): array => $changed($test, 'wires/hookup-12'),
+        'DELETE wires/{id}' => static fn($test): array => $gone($test, 'wires', WIRE),
+        'POST terminals' => static fn(): array => ['POST', 'terminals', $terminal],
+        'PUT terminals/{id}' => static fn($test): array => $changed($test, 'terminals/ring-yellow-m6'),
+        'DELETE terminals/{id}' => static fn($test): array => $gone($test, 'terminals', $terminal),
+        'POST tools' => static fn(): array => ['POST', 'tools', $tool],
+        'PUT tools/{id}' => static fn($test): array => $changed($test, 'tools/flush-cut'),
+        'DELETE tools/{id}' => static fn($test): array => $gone($test, 'tools', $tool),
+        'POST kits' => static fn(): array => ['POST', 'kits', ['name' => 'A kit', 'tools' => [['tool' => 'flush-cut']]]],
+        'PUT kits/{id}' => static fn($test): array => $changed($test, 'kits/panel-bench'),
+        'DELETE kits/{id}' => static fn($test): array => ['DELETE', 'kits/panel-bench', [], $version($test, 'kits/panel-bench')],
+        'POST scopes' => static fn(): array => ['POST', 'scopes', ['name' => 'A scope', 'lines' => [['id' => 'l1', ...LINE]]]],
+        'PUT scopes/{id}' => static fn($test): array => $changed($test, 'scopes/tower-7'),
+        'DELETE scopes/{id}' => static fn($test): array => ['DELETE', 'scopes/tower-7', [], $version($test, 'scopes/tower-7')],
+        'POST scopes/{scope}/lines' => static fn(): array => ['POST', 'scopes/tower-7/lines', LINE],
+        'PUT scopes/{scope}/lines/{line}' => static fn($test): array => ['PUT', 'scopes/tower-7/lines/heat-15', LINE, $line($test)],
+        'DELETE scopes/{scope}/lines/{line}' => static fn($test): array => ['DELETE', 'scopes/tower-7/lines/heat-15', [], $line($test)],
+        'POST scopes/{scope}/changes' => static fn(): array => ['POST', 'scopes/tower-7/changes', ['changes' => [['line' => LINE], ['line' => LINE]], 'order' => ['heat-25', 'heat-15']]],
+        'POST scopes/{scope}/copy' => static fn(): array => ['POST', 'scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8']],
+        'POST scopes/{scope}/merge' => static fn(): array => ['POST', 'scopes/station-panel/merge', ['scope' => 'tower-7']],
+        'PUT columns' => static fn(): array => ['PUT', 'columns', ['columns' => [['name' => 'Stk.', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]]],
+        'PUT aliases' => static fn(): array => ['PUT', 'aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12']],
+        'DELETE aliases/{alias}' => static function ($test): array {
+            $test->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12'])->assertNoContent();
+
+            return ['DELETE', 'aliases/' . $test->getJson('/api/v1/aliases')->json('data.0.alias')];
+        },
+        'POST plans' => static fn(): array => ['POST', 'plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7']],
+        'PUT plans/{plan}/items/{item}' => static function ($test) use ($plan): array {
+            $made = $plan($test);
+
+            return ['PUT', "plans/{$made['id']}/items/{$made['items'][0]['id']}", ['arrived' => true]];
+        },
+        'DELETE plans/{plan}' => static fn($test): array => ['DELETE', 'plans/' . $plan($test)['id']],
+        'POST catalogue/{list}/{id}' => static fn(): array => ['POST', 'catalogue/wires/thhn-12'],
+        'POST tables/{list}/take' => static fn(): array => ['POST', 'tables/wires/take', ['things' => [['thing' => ['id' => 'bell', ...WIRE]], ['thing' => ['id' => 'bell-2', ...WIRE]]]]],
+        'POST {list}/{id}/merge' => static function ($test) use ($added): array {
+            $added($test);
+            $test->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'bell'])->assertNoContent();
+
+            return ['POST', 'wires/bell/merge', ['into' => 'hookup-12']];
+        },
+        'POST history/{entry}/undo' => static fn($test): array => ['POST', 'history/' . $added($test) . '/undo'],
+        'POST imports/{import}/apply' => static fn($test): array => ['POST', 'imports/' . $import($test) . '/apply'],
+        'POST imports/{import}/undo' => static fn($test): array => ['POST', 'imports/' . $applied($test) . '/undo'],
+    ];
+}
+
+function standing(): string
+{
+    return implode(' ', array_map(static fn(string $table): string => (string) DB::scalar("select coalesce(md5(string_agg(t::text, '|' order by t::text)), '') from {$table} t"), KEPT));
+}
+
+/** Has the database fail at so many writing statements from now, once. */
+function failsAt(int $number, string $state): object
+{
+    $fault = new class ($number) {
+        public bool $isArmed = true;
+
+        public bool $hasHappened = false;
+
+        public function __construct(public int $left) {}
+    };
+    DB::connection()->beforeExecuting(static function (string $sql, array $bindings, Connection $connection) use ($fault, $state): void {
+        if (!$fault->isArmed || $connection->getName() !== 'pgsql' || preg_match('~^\s*(insert|update|delete|select .* for update)~is', $sql) !== 1 || preg_match('~"(sessions|cache)"~', $sql) === 1) {
+            return;
+        }
+        if (--$fault->left <= 0) {
+            $fault->isArmed = false;
+            $fault->hasHappened = true;
+            throw new QueryException('pgsql', $sql, [], new class ($state) extends PDOException {
+                public function __construct(string $state)
+                {
+                    parent::__construct('SQLSTATE[' . $state . ']');
+                    $this->code = $state;
+                }
+            });
+        }
+    });
+
+    return $fault;
+}
+
+it('writes all or nothing, whatever fails at', function (string $route): void {
+    $this->actingAs($this->lead($this->demo()));
+    $request = writings()[$route]($this);
+    [$method, $path] = $request;
+    $asked = fn(): TestResponse => $this->json($method, '/api/v1/' . $path, $request[2] ?? [], $request[3] ?? []);
+    $failed = 0;
+    do {
+        $state = (string) array_keys(FAULTS)[$failed % count(FAULTS)];
+        $before = standing();
+        $fault = failsAt($failed + 1, $state);
+        $response = $asked();
+        $fault->isArmed = false;
+        if ($fault->hasHappened) {
+            $failed++;
+            $told = "statement {$failed}, {$state}: " . mb_strimwidth((string) $response->getContent(), 0, 300);
+            expect($response->status())->toBe(FAULTS[$state], $told)
+                ->and((string) $response->headers->get('Content-Type'))->toBe('application/problem+json', $told)
+                ->and((string) $response->json('detail'))->toContain('Nothing was changed')
+                ->and(standing())->toBe($before, $told);
+        }
+    } while ($fault->hasHappened && $failed < 60);
+    expect($response->isSuccessful())->toBeTrue((string) $response->getContent())->and($failed)->toBeGreaterThan(0);
+})->with(array_keys(writings()));
+
+it('knows every route that writes', function (): void {
+    $writing = [];
+    foreach (Route::getRoutes() as $route) {
+        foreach (array_intersect($route->methods(), ['POST', 'PUT', 'DELETE']) as $method) {
+            $writing[] = $method . ' ' . substr($route->uri(), strlen('api/v1/'));
+        }
+    }
+    // These keep nothing of what they are given, but sessions and, of an import, the file.
+    $others = ['POST session', 'DELETE session', 'POST imports', 'POST sheets', 'POST scopes/{scope}/sheet', 'POST tables/{list}/rows', 'POST tables/{list}/read', 'POST trials/wires', 'POST trials/terminals', 'POST trials/tools'];
+    expect(array_values(array_filter($writing, static fn(string $route): bool => !str_starts_with($route, 'POST _') && !in_array($route, $others, true))))->toEqualCanonicalizing(array_keys(writings()));
+});

@@ -11,7 +11,6 @@ use App\Models\PlanItem;
 use App\Models\Shop;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Carbon;
-use Illuminate\Support\Facades\DB;
 
 /**
  * What people have made of a thing of the workbook and the workbook does not hold: what the shop calls a wire or terminal, and the
@@ -203,26 +202,23 @@ final readonly class Belongings
     {
         $kit = $shop->kits()->where('code', $plan->kit)->firstOrFail();
         // Whoever it was may have left since.
-        $person = static fn(?int $user): ?int => $user !== null && DB::table('users')->where('id', $user)->exists() ? $user : null;
+        $person = static fn(?int $user): ?int => $user !== null && $shop->users()->whereKey($user)->exists() ? $user : null;
         $shop->plans()->whereKey($id)->delete();
-        DB::table('plans')->insert([
+        $made = $shop->plans()->forceCreate([
             'id' => $id,
-            'shop_id' => $shop->id,
             'kit_id' => $kit->id,
             'accepted_by' => $person($plan->acceptedBy),
-            'scopes' => json_encode($plan->scopes, JSON_THROW_ON_ERROR),
+            'scopes' => $plan->scopes,
             'cost' => $plan->cost,
             'terminations' => $plan->terminations,
             'covered_before' => $plan->coveredBefore,
             'covered_after' => $plan->coveredAfter,
             'created_at' => Carbon::parse($plan->acceptedAt),
-            'updated_at' => now(),
         ]);
         foreach ($plan->items as $position => $item) {
-            DB::table('plan_items')->insert([
+            $made->items()->forceCreate([
                 'id' => $item->id,
-                'shop_id' => $shop->id,
-                'plan_id' => $id,
+                'shop_id' => $made->shop_id,
                 'position' => $position,
                 'tool' => $item->tool,
                 'name' => $item->name,
@@ -233,7 +229,6 @@ final readonly class Belongings
                 'arrived_at' => $item->arrivedAt === null ? null : Carbon::parse($item->arrivedAt),
                 'arrived_by' => $person($item->arrivedBy),
                 'created_at' => Carbon::parse($plan->acceptedAt),
-                'updated_at' => now(),
             ]);
         }
     }

@@ -36,7 +36,8 @@ it('can be taken back', function (): void {
 });
 
 it('carries over what stood there before sleeves had kinds and testers were told apart', function (): void {
-    $this->artisan('migrate:rollback', ['--step' => 5])->assertSuccessful();
+    // All but the first four.
+    $this->artisan('migrate:rollback', ['--step' => count(glob(database_path('migrations/*.php')) ?: []) - 4])->assertSuccessful();
     $shop = DB::table('shops')->insertGetId(['name' => 'Old', 'house_rules' => json_encode(['pullTest' => true, 'carry' => ['voltage-tester', 'meter']])]);
     $item = static fn(string $code): array => ['shop_id' => $shop, 'code' => $code, 'name' => $code, 'position' => 1];
     $wire = DB::table('wires')->insertGetId([...$item('w'), 'size' => '16 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'conductor' => 'copper', 'cores' => 1]);

@@ -147,6 +147,24 @@ it('hands over what one role owned alone, as was once the custom', function (): 
         ->and($this->gondrik->database()->query("select count(*) from pg_class where relnamespace = 'public'::regnamespace and relkind = 'r' and pg_get_userbyid(relowner) <> current_user")->fetchColumn())->toBe(0);
 });
 
+it('tells a disk without room as that, before PHP has heard of what was sent', function (): void {
+    $page = (new Page($this->gondrik->start()->url()))->signIn();
+    $workbook = (string) $page->get('/api/v1/workbook')->getBody();
+    // nginx keeps what does not fit into its memory in files, and finds no place for them.
+    Installation::asService(['chmod', '000', $this->gondrik->var . '/run/body'])->mustRun();
+    $refused = $page->upload($workbook . str_repeat(' ', 2_000_000));
+    expect($refused->getStatusCode())->toBe(507)->and($refused->getHeaderLine('Content-Type'))->toBe('application/problem+json')
+        ->and(json_decode((string) $refused->getBody(), true)['title'])->toBe('The disk of the server is full');
+    Installation::asService(['chmod', '700', $this->gondrik->var . '/run/body'])->mustRun();
+    expect($page->upload($workbook . str_repeat(' ', 2_000_000))->getStatusCode())->toBe(201);
+});
+
+it('has browsers come back over https only where it is behind https', function (string $public, string $told): void {
+    $page = new Page($this->gondrik->start(env: ['GONDRIK_PUBLIC_URL' => $public])->url());
+    expect($page->get('/')->getHeaderLine('Strict-Transport-Security'))->toBe($told)
+        ->and($page->get('/api/v1/health')->getHeaderLine('Strict-Transport-Security'))->toBe($told);
+})->with([['https://tools.example', 'max-age=31536000'], ['http://tools.example', '']]);
+
 it('turns logs by size, keeps them from others, and clears uploads that nobody waits for', function (): void {
     $this->gondrik->start();
     $var = $this->gondrik->var;

@@ -33,13 +33,13 @@ final class OfficeArchive
     {
         $this->archive = new \ZipArchive();
         if ($this->archive->open($path, \ZipArchive::RDONLY) !== true) {
-            throw self::unreadable($file);
+            throw TableRefused::unreadable($file);
         }
         $this->weigh();
         $this->kind = match (true) {
             $this->archive->locateName('content.xml') !== false => OfficeKind::Ods,
             $this->archive->locateName('xl/workbook.xml') !== false => OfficeKind::Xlsx,
-            default => throw self::unreadable($file),
+            default => throw TableRefused::unreadable($file),
         };
     }
 
@@ -47,11 +47,6 @@ final class OfficeArchive
     public static function at(string $path, string $file): self
     {
         return new self($path, $file);
-    }
-
-    public static function unreadable(string $file): \Throwable
-    {
-        return TableRefused::as($file, 'must be a CSV, TSV, ODS or XLSX file that can be opened');
     }
 
     private function weigh(): void
@@ -180,7 +175,7 @@ final class OfficeArchive
     {
         $reader = new \XMLReader();
         if ($this->archive->locateName($name) === false || !@$reader->open('zip://' . $this->path . '#' . $name, flags: LIBXML_NONET | LIBXML_NOERROR | LIBXML_NOWARNING)) {
-            throw self::unreadable($this->file);
+            throw TableRefused::unreadable($this->file);
         }
 
         return $reader;

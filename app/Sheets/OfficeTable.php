@@ -30,14 +30,14 @@ final class OfficeTable
             throw new InvalidWorkbook([new Problem('sheet', $wanted, 'one of the sheets of ' . $file . ': ' . implode(', ', $names))]);
         }
         $said = array_map(strval(...), array_keys(array_filter($extents, static fn(SheetExtent $extent): bool => $extent->cells > 0)));
-        $sheet = $wanted ?? $said[0] ?? $names[0] ?? throw OfficeArchive::unreadable($file);
+        $sheet = $wanted ?? $said[0] ?? $names[0] ?? throw TableRefused::unreadable($file);
         $archive->check($extents[$sheet]);
         try {
             $reader = $archive->kind->reader();
             $reader->setLoadSheetsOnly([$sheet])->setReadFilter(new FirstCells(SheetFile::MOST_ROWS, SheetFile::MOST_COLUMNS))->setReadEmptyCells(false)->setAllowExternalImages(false);
             $worksheet = $reader->load($path)->getSheetByNameOrThrow($sheet);
-        } catch (SpreadsheetException|\ValueError|\TypeError) {
-            throw OfficeArchive::unreadable($file);
+        } catch (SpreadsheetException) {
+            throw TableRefused::unreadable($file);
         }
 
         return ['sheets' => $names, 'sheet' => $sheet, 'rows' => self::rows($worksheet, $file)];

@@ -15,6 +15,11 @@ final class TableRefused
         return new InvalidWorkbook([new Problem('table', $file, $expected)]);
     }
 
+    public static function unreadable(string $file): InvalidWorkbook
+    {
+        return self::as($file, 'must be a CSV, TSV, ODS or XLSX file that can be opened');
+    }
+
     /** @param int $has of what there may be so many */
     public static function beyond(string $file, int $most, string $what, int $has, string $instead): InvalidWorkbook
     {

@@ -86,6 +86,21 @@ final class OfficeFile
         ]);
     }
 
+    /**
+     * The same with one part put out of shape.
+     *
+     * @param \Closure(string): string $changed
+     */
+    public static function with(string $path, string $part, \Closure $changed): string
+    {
+        $archive = new \ZipArchive();
+        $archive->open($path);
+        $archive->addFromString($part, $changed((string) $archive->getFromName($part)));
+        $archive->close();
+
+        return $path;
+    }
+
     /** @param array<string, string> $parts by their names in the archive */
     public static function archive(array $parts): string
     {

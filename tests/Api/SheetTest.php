@@ -75,7 +75,7 @@ it('refuses what is no table', function (Closure $file, string $expected): void 
     'parts that swell together' => [fn(): string => OfficeFile::archive(['content.xml' => '<a/>', ...array_fill_keys(['p1', 'p2', 'p3', 'p4'], str_repeat(' ', 35_000_000))]), 'bytes once it is unpacked'],
     'an encoding that is none' => [fn(): string => OfficeFile::with(OfficeFile::xlsx(PARTS), 'xl/workbook.xml', static fn(string $xml): string => str_replace('UTF-8', 'A0', $xml)), 'that can be opened'],
     'a part that is empty' => [fn(): string => OfficeFile::with(OfficeFile::ods(PARTS), 'styles.xml', static fn(): string => ''), 'that can be opened'],
-    'a sheet without a place' => [fn(): string => OfficeFile::with(OfficeFile::xlsx(PARTS), 'xl/_rels/workbook.xml.rels', static fn(string $xml): string => str_replace('worksheets/sheet1.xml', '', $xml)), 'that can be opened'],
+    'a sheet without a place' => [fn(): string => OfficeFile::with(OfficeFile::xlsx(PARTS), 'xl/_rels/workbook.xml.rels', static fn(string $xml): string => str_replace('worksheets/sheet1.xml', '', $xml)), 'table with at least one cell'],
     'a sheet that breaks off' => [fn(): string => OfficeFile::with(OfficeFile::xlsx(PARTS), 'xl/worksheets/sheet1.xml', static fn(string $xml): string => substr($xml, 0, intdiv(strlen($xml), 2))), 'that can be opened'],
     'a sheet that breaks off, in the other format' => [fn(): string => OfficeFile::with(OfficeFile::ods(PARTS), 'content.xml', static fn(string $xml): string => substr($xml, 0, intdiv(strlen($xml), 2))), 'that can be opened'],
     'a formula that was never computed' => [fn(): string => OfficeFile::xlsx([['a'], ['=SUM(A1:A9)']]), 'a formula with the value it had'],

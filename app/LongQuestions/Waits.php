@@ -13,6 +13,6 @@ final class Waits extends HttpException
 
     public function __construct()
     {
-        parent::__construct(503, 'Another long question of yours, or of your shop, is being answered. This one waits for its turn; nothing was changed.', headers: ['Retry-After' => self::SECONDS]);
+        parent::__construct(503, 'Other long questions are being answered: one of each person at a time, two of each shop. This one waits for its turn; nothing was changed.', headers: ['Retry-After' => self::SECONDS]);
     }
 }

@@ -23,7 +23,8 @@ const sentences: Record<Exclude<Reach, 'all'>, string> = {
     <div v-else-if="isWaitingForTurn" class="note turn">
       <span>
         <strong>Your question waits for its turn.</strong>
-        Another long one of yours, or of your shop, is being answered; this one goes on by itself.
+        Other long ones are being answered: one of each person at a time, two of each shop. It goes on by
+        itself.
       </span>
     </div>
   </div>

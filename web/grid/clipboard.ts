@@ -13,6 +13,15 @@ export function toText(cells: CellValue[][]): string {
   return cells.map((row) => row.map(quoted).join('\t')).join('\n');
 }
 
+/** Signs of a formula, their full-width sisters, and what a spreadsheet skips before one. */
+const taken = /^[=+\-@\t\r\n＝＋－＠]/u;
+
+/** Text for a file that stays what it is where a spreadsheet opens it; a number is one, whatever its sign. */
+export function guarded(text: string): string {
+  const isNumber = text.trim() !== '' && Number.isFinite(Number(text));
+  return taken.test(text) && !isNumber ? `'${text}` : text;
+}
+
 /** The cells of a text; the line end after the last row, which spreadsheets write, is no row. */
 export function fromText(text: string): string[][] {
   const rows: string[][] = [[]];

@@ -68,3 +68,20 @@ it('gives back what is left, with what is wrong, as a table', () => {
     ['some', 'w12', 'a\tb', 'some: a whole number from 1 to 1000000'],
   ]);
 });
+
+it('writes no formula into a file', () => {
+  const formula = tableOf('parts.csv', {
+    sheets: ['Parts'],
+    sheet: 'Parts',
+    rows: [['Qty'], ['=HYPERLINK("x")']],
+    head: 0,
+    columns: [],
+  });
+  const row = {
+    place: 1,
+    cells: ['=HYPERLINK("x")'],
+    status: 'bad' as const,
+    problems: [{ value: '=1', expected: 'a number' }],
+  };
+  expect(fromText(restAsText(formula, [row as never]))[1]).toEqual([`'=HYPERLINK("x")`, "'=1: a number"]);
+});

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import { toText } from '@/grid/clipboard';
+import { guarded, toText } from '@/grid/clipboard';
 
 /** A table that somebody has brought, with what its columns say; kept in the browser until its rows are taken. */
 export interface Table {
@@ -79,11 +79,12 @@ export function rowsWith(table: Table, reading: Schemas['SheetReading'] | undefi
 export function restAsText(table: Table, rows: TableRow[]): string {
   const width = Math.max(table.names.length, ...rows.map(({ cells }) => cells.length));
   const head = [...Array.from({ length: width }, (_, at) => table.names[at] ?? ''), 'What is wrong'];
-  return toText([
+  const texts = [
     head,
     ...rows.map(({ cells, problems }) => [
       ...Array.from({ length: width }, (_, at) => cells[at] ?? ''),
       problems.map(({ value, expected }) => `${value}: ${expected}`).join('; '),
     ]),
-  ]);
+  ];
+  return toText(texts.map((row) => row.map(guarded)));
 }

@@ -14,6 +14,7 @@ use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\Steps;
 use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Workbook\SchemaCheck;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
@@ -84,3 +85,12 @@ foreach ([30, 300] as $tools) {
     }
 }
 echo "checks/s counts a step against every tool that has its operation, whether it was looked at or known to be the same\n";
+
+/** A workbook of so many wires that are none. */
+function wrong(int $wires): stdClass
+{
+    return (object) ['gondrik' => 1, 'wires' => array_fill(0, $wires, new stdClass())];
+}
+
+[[$few], [$many]] = array_map(static fn(int $wires): array => best(static fn(): array => (new SchemaCheck())->problems(wrong($wires))), [1_000, 100_000]);
+printf("100,000 wrong wires are refused in %.2f times the time of 1,000: the check ends at the most problems (aim: at most 3)\n", $many / $few);

@@ -28,8 +28,8 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('plan');
 
   await page.goto('/work?kit=pylon-backpack&scope=tower-7');
-  await page.getByLabel('A line of work').fill('6x 2/0 winch feeder > lug M10, -5 °C, blorp');
-  await page.getByText('Which lug M10?').waitFor();
+  await page.getByLabel('A line of work').fill('6x 16 AWG hook-up > ring M4, -5 °C, blorp');
+  await page.getByText('Which ring M4?').waitFor();
   await shoot('work');
   await page.getByLabel('A line of work').fill('');
 

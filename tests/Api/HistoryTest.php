@@ -251,3 +251,31 @@ it('shows of a history that was kept before the same as of one that is kept now'
     $migration->up();
     expect($this->getJson('/api/v1/history')->assertOk()->json())->toEqual($before)->and($before['data'])->toHaveCount(3);
 });
+
+it('shows the first twenty of many changes, and how many there were', function (int $many, int $shown): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => array_fill(0, $many, ['line' => LINE])])->assertOk();
+    $entry = $this->getJson('/api/v1/history')->json('data.0');
+    expect($entry['changes'])->toHaveCount($shown)->and($entry['count'])->toBe($many)
+        ->and($entry['changes'][0])->toBe(['list' => 'lines', 'scope' => 'tower-7', 'id' => 'line-15', 'before' => null, 'after' => ['id' => 'line-15', ...LINE]]);
+})->with([[1, 1], [20, 20], [21, 20], [60, 20]]);
+
+it('tells in the history which file came and how much of it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $document = json_decode($this->demoText());
+    $document->wires[0]->name = 'Another name';
+    $id = $this->upload((string) json_encode($document))->json('id');
+    $this->postJson("/api/v1/imports/{$id}/apply")->assertOk();
+    $entry = $this->getJson('/api/v1/history')->json('data.0');
+    expect(array_intersect_key($entry, ['import' => 0, 'file' => 0, 'count' => 0]))->toBe(['count' => 0, 'import' => $id, 'file' => 'book.json'])
+        ->and($entry['counts']['wires']['changed'])->toBe(1);
+});
+
+it('gives a new scope the version that it has, whatever lines it came with', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $added = $this->postJson('/api/v1/scopes', ['id' => 'new', 'name' => 'New', 'lines' => [['id' => 'l1', ...LINE]]])->assertCreated();
+    $present = $this->getJson('/api/v1/scopes/new');
+    expect($present->headers->get('ETag'))->toBe($added->headers->get('ETag'))->and($present->json('version'))->toBe($added->json('version'));
+    $this->postJson('/api/v1/scopes/new/lines', LINE)->assertCreated();
+    $this->putJson('/api/v1/scopes/new', ['name' => 'Newer'], ['If-Match' => $added->headers->get('ETag')])->assertOk();
+});

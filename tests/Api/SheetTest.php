@@ -81,6 +81,48 @@ it('refuses what is no table', function (Closure $file, string $expected): void 
     'a formula that was never computed' => [fn(): string => OfficeFile::xlsx([['a'], ['=SUM(A1:A9)']]), 'a formula with the value it had'],
 ]);
 
+it('refuses an XLSX that goes further than a table may, before it is opened', function (Closure $sheet, string $expected): void {
+    $this->actingAs($this->lead($this->demo()));
+    $path = OfficeFile::with(OfficeFile::xlsx([['Qty'], ['4']]), 'xl/worksheets/sheet1.xml', $sheet);
+    $this->post('/api/v1/sheets', ['table' => fileOf($path)])->assertUnprocessable()->assertJsonPath('problems.0.expected', $expected . ': save the sheet with the work as a file of its own, or as CSV');
+})->with([
+    'in rows' => [fn(string $xml): string => str_replace(['r="2"', 'r="A2"'], ['r="20001"', 'r="A20001"'], $xml), 'at most 20,000 rows, and it has 20,001'],
+    'in rows that say no place' => [fn(string $xml): string => str_replace('<row r="2">', str_repeat('<row/>', 19_999) . '<row>', str_replace('r="A2"', '', $xml)), 'at most 20,000 rows, and it has 20,001'],
+    'in columns' => [fn(string $xml): string => str_replace('r="A2"', 'r="CC2"', $xml), 'at most 80 columns, and it has 81'],
+    'in columns that say no place' => [fn(string $xml): string => str_replace('<row r="2">', '<row r="2">' . str_repeat('<c/>', 80), str_replace('r="A2"', '', $xml)), 'at most 80 columns, and it has 81'],
+    'in cells' => [fn(string $xml): string => str_replace('<row r="2">', str_repeat('<row>' . str_repeat('<c><v>1</v></c>', 80) . '</row>', 1_500) . '<row>', $xml), 'at most 120,000 cells that say something, and it has 120,002'],
+]);
+
+it('reads a table as far as one may go, whatever it is kept in', function (Closure $file, int $rows, int $columns): void {
+    $this->actingAs($this->lead($this->demo()));
+    $response = $this->post('/api/v1/sheets', ['table' => fileOf($file())])->assertOk();
+    expect($response->json('rows'))->toHaveCount($rows)->and($response->json('rows.0'))->toHaveCount($columns)
+        ->and(array_unique(array_map(count(...), $response->json('rows'))))->toBe([$columns]);
+})->with([
+    'eighty columns of CSV' => [fn(): string => str_repeat('a,', 79) . 'a', 1, 80],
+    'twenty thousand rows of CSV' => [fn(): string => str_repeat("a\n", 20_000), 20_000, 1],
+    'eighty columns of XLSX' => [fn(): string => OfficeFile::with(OfficeFile::xlsx([['Qty'], ['4']]), 'xl/worksheets/sheet1.xml', static fn(string $xml): string => str_replace('r="A2"', 'r="CB2"', $xml)), 2, 80],
+    'twenty thousand rows of ODS' => [fn(): string => OfficeFile::ods([['a']], rowsAlike: 20_000), 20_000, 1],
+    'fifty sheets' => [fn(): string => OfficeFile::xlsx([['a', 'b']], sheets: 50), 1, 2],
+    'a line end within a cell, and a row that says nothing' => [fn(): string => "a,\"b\r\nc\"\r\n\r\nd\r\n", 3, 2],
+    'a column and a row that say nothing, at the end' => [fn(): string => "a,b,,\nc,d,,\n,,,\n", 2, 2],
+]);
+
+it('says of a cell that is too long which one it is', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->post('/api/v1/sheets', ['table' => fileOf('a,b' . "\n" . 'c,' . str_repeat('é', 2_001))])->assertUnprocessable()
+        ->assertJsonPath('problems.0', ['path' => 'table', 'value' => 'B2 of parts.csv', 'expected' => 'each cell has plain text of at most 2,000 characters']);
+    $this->post('/api/v1/sheets', ['table' => fileOf('a,b' . "\n" . 'c,' . str_repeat('é', 2_000))])->assertOk();
+});
+
+it('takes a name of a file that no sentence could carry as far as it can', function (string $name, string $told): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->post('/api/v1/sheets', ['table' => UploadedFile::fake()->createWithContent($name, "\n\n")])->assertUnprocessable()->assertJsonPath('problems.0.value', $told);
+})->with([
+    'marks of a terminal' => ["a\u{1b}[2Jb.csv", 'a[2Jb.csv'],
+    'far too long' => [str_repeat('a', 150) . '.csv', str_repeat('a', 99) . '…'],
+]);
+
 it('names the file, what it may be, and what to do', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $path = OfficeFile::ods([['a']], rowsAlike: 1_000_000);

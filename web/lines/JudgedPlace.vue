@@ -157,6 +157,7 @@ function savePicture(): void {
           <v-progress-linear
             v-if="isSlow && isFetching"
             class="progress"
+            aria-label="Loading"
             indeterminate
             height="2"
             color="primary"

@@ -151,7 +151,13 @@ const onCover = computed(() => ({
         @backup="address.toggleBackup"
         @say="address.say"
       />
-      <v-progress-linear v-if="isSlow && query.isFetching.value" indeterminate height="2" color="primary" />
+      <v-progress-linear
+        v-if="isSlow && query.isFetching.value"
+        aria-label="The plan is being made"
+        indeterminate
+        height="2"
+        color="primary"
+      />
       <ProblemNote
         v-if="query.error.value"
         :problem="problemOf(query.error.value)"
@@ -205,7 +211,7 @@ const onCover = computed(() => ({
               <template v-else-if="isDrawing"
                 >Reckoning what less money would do …
                 <button type="button" @click="curve.stop()">Stop</button>
-                <v-progress-linear indeterminate height="2" color="primary"
+                <v-progress-linear aria-label="Reckoning" indeterminate height="2" color="primary"
               /></template>
             </p>
             <PlanReasons

@@ -31,7 +31,7 @@ const isLong = refDebounced(isWaiting, 500);
     <template v-else-if="query.data.value === undefined">
       <div v-if="isLong" role="status" class="muted">
         Fetching {{ what }} …
-        <v-progress-linear indeterminate height="2" color="primary" />
+        <v-progress-linear aria-label="Loading" indeterminate height="2" color="primary" />
       </div>
     </template>
     <slot v-else :data="query.data.value" />

@@ -86,7 +86,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
 
     <div v-if="check.isPending.value" class="outcome" role="status">
       <p>Reading {{ file?.name }} …</p>
-      <v-progress-linear indeterminate height="2" color="primary" />
+      <v-progress-linear aria-label="Looking at the file" indeterminate height="2" color="primary" />
     </div>
 
     <section v-else-if="problem" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="problems">

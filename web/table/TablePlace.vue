@@ -123,7 +123,7 @@ const problemText = computed(() =>
     </header>
     <ProblemNote v-if="problem && !problemText" :problem="problem" @retry="readAgain()" />
     <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
-    <v-progress-linear v-if="waits" indeterminate height="2" color="primary" />
+    <v-progress-linear v-if="waits" aria-label="Reading the table" indeterminate height="2" color="primary" />
 
     <BringTable v-if="!table" @bring="bring.mutate({ file: $event })" />
 

@@ -251,6 +251,32 @@ it('tells more than 500 problems without losing its way', function (): void {
     expect(count(problemsOf((string) json_encode(['gondrik' => 1, 'wires' => array_fill(0, 700, $wire)]))))->toBeGreaterThan(400);
 });
 
+it('ends to look where nobody reads on', function (): void {
+    $wrong = static fn(int $wires): int => count((new SchemaCheck())->problems((object) ['gondrik' => 1, 'wires' => array_fill(0, $wires, new stdClass())]));
+    expect($wrong(20_000))->toBe($wrong(500))->toBe(2_500);
+    // Half of them are refused before their operation is known, the others after: there is no second list of as many.
+    $capabilities = [...array_fill(0, 600, (object) ['op' => 'none']), ...array_fill(0, 600, (object) ['op' => 'cut'])];
+    $tool = (object) ['id' => 't', 'name' => 'T', 'kind' => 'cutter', 'capabilities' => $capabilities];
+    expect((new SchemaCheck())->problems((object) ['gondrik' => 1, 'tools' => [$tool]]))->toHaveCount(500);
+});
+
+it('finds the place of what a capability lacks, whatever stands around it', function (): void {
+    $tools = [
+        (object) ['id' => 'a', 'name' => 'A', 'kind' => 'cutter', 'capabilities' => [5, (object) ['op' => 7], (object) ['op' => 'cut', 'single' => '1 mm²'], (object) ['op' => 'pull-test', 'capacity' => -1]]],
+        7,
+        (object) ['id' => 'b', 'name' => 'B', 'kind' => 'cutter', 'capabilities' => [(object) ['op' => 'cut', 'single' => '1 mm²', 'nests' => []], (object) ['op' => 'pull-test']]],
+    ];
+    $problems = (new SchemaCheck())->problems((object) ['gondrik' => 1, 'tools' => $tools]);
+    expect(array_map(static fn(Problem $problem): string => $problem->path . ': ' . $problem->expected, $problems))->toBe([
+        'tools/0/capabilities/0: must be an object, not integer',
+        'tools/0/capabilities/1/op: must be one of cut, strip-sheath, strip, crimp, solder, sleeve, shear-screw, torque, pull-test, extract',
+        'tools/1: must be an object, not integer',
+        'tools/2/capabilities/0/nests: nests is not a key here',
+        'tools/0/capabilities/3/capacity: must be more than 0',
+        'tools/2/capabilities/1/capacity: capacity is missing',
+    ]);
+});
+
 it('reads a line whose groups say nothing as the one that all such lines share', function (): void {
     $workbook = (new WorkbookCodec())->read('{"gondrik":1,"scopes":[{"id":"s","name":"s","lines":[{"id":"a","torque":1},{"id":"b","torque":1,"wet":false},{"id":"c","torque":1,"wet":true}]}]}');
     [$a, $b, $c] = $workbook->scopes[0]->lines;

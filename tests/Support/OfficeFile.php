@@ -105,6 +105,7 @@ final class OfficeFile
     public static function archive(array $parts): string
     {
         $path = (string) tempnam(sys_get_temp_dir(), 'office');
+        register_shutdown_function(static fn(): bool => is_file($path) && unlink($path));
         $archive = new \ZipArchive();
         $archive->open($path, \ZipArchive::OVERWRITE);
         foreach ($parts as $name => $content) {

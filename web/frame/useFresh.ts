@@ -4,9 +4,6 @@ import { watch } from 'vue';
 import { answer, api } from '@/api/client';
 import { useSession } from '@/session/useSession';
 
-/** Milliseconds between two looks; each page has its own pace, or all of a shop would look in the same moment for ever. */
-const EVERY = 3_500 + 1_000 * Math.random();
-
 /**
  * Hears of what others change: the number that every change of the shop raises is asked for every few seconds while the page is
  * looked at, and at once when it is looked at again; where it is another, everything is read anew. What somebody is writing stays.
@@ -15,6 +12,8 @@ export function useFresh(): void {
   const client = useQueryClient();
   const { person } = useSession();
   const visibility = useDocumentVisibility();
+  // Each page has its own pace, or all of a shop would look in the same moment for ever.
+  const milliseconds = 3_500 + 1_000 * Math.random();
   let seen: { shop: number; version: number } | null = null;
 
   async function look(): Promise<void> {
@@ -29,6 +28,6 @@ export function useFresh(): void {
   }
 
   // At once too, or what is changed before the second look would never be noticed.
-  useIntervalFn(() => void look(), EVERY, { immediateCallback: true });
+  useIntervalFn(() => void look(), milliseconds, { immediateCallback: true });
   watch([visibility, () => person.value?.shopId], () => void look());
 }

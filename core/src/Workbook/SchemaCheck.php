@@ -7,6 +7,7 @@ namespace Gondrik\Core\Workbook;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -16,11 +17,49 @@ final class SchemaCheck
 {
     private const MOST_PROBLEMS = 500;
 
+    private const NAME = 'urn:gondrik:workbook:1';
+
     private const SCHEMA = __DIR__ . '/../../data/workbook.schema.json';
 
     /** @return list<Problem> */
     public function problems(\stdClass $document): array
     {
+        $problems = $this->told($document, self::NAME, []);
+        foreach ($this->byOperation($document) as $operation => $capabilities) {
+            if (count($problems) < self::MOST_PROBLEMS) {
+                $problems += $this->told(array_column($capabilities, 1), self::NAME . ':' . $operation, array_column($capabilities, 0));
+            }
+        }
+
+        return array_values($problems);
+    }
+
+    /**
+     * @param array<mixed>|\stdClass $data
+     * @param list<string> $paths where the items of the list stand in the document; none where the data is the document
+     *
+     * @return array<string, Problem>
+     */
+    private function told(array|\stdClass $data, string $schema, array $paths): array
+    {
+        $error = self::validator()->validate($data, $schema)->error();
+        $problems = [];
+        foreach ($error === null ? [] : $this->leaves($error) as $leaf) {
+            foreach ($this->describe($leaf, $paths) as $problem) {
+                $problems[$problem->path . '|' . $problem->expected] = $problem;
+            }
+        }
+
+        return $problems;
+    }
+
+    /** The validator with the schema of a workbook and, by operation, those of lists of capabilities; read once. */
+    private static function validator(): Validator
+    {
+        static $ready = null;
+        if ($ready instanceof Validator) {
+            return $ready;
+        }
         $validator = new Validator(max_errors: self::MOST_PROBLEMS, stop_at_first_error: false);
         // The schema names no unevaluated keys, and only without their book-keeping does a list end at the most problems.
         $validator->parser()->setOption('allowUnevaluated', false);
@@ -29,15 +68,37 @@ final class SchemaCheck
             $validator->parser()->getFormatResolver()?->registerCallable('string', $name, static fn(string $text): bool => mb_strlen($text) > Size::LONGEST || self::refusal($parse, $text) === null);
         }
         $schema = json_decode((string) file_get_contents(self::SCHEMA), flags: JSON_THROW_ON_ERROR);
-        $error = $validator->validate($document, $schema)->error();
-        $problems = [];
-        foreach ($error === null ? [] : $this->leaves($error) as $leaf) {
-            foreach ($this->describe($leaf) as $problem) {
-                $problems[$problem->path . '|' . $problem->expected] = $problem;
+        // What an operation asks is looked at for all capabilities that have it at once: asked of each in turn, ten conditions
+        // deep, two megabytes of the shortest ones keep a processor for a quarter of a minute.
+        unset($schema->{'$defs'}->capability->allOf);
+        $validator->resolver()?->registerRaw($schema, self::NAME);
+        foreach (Operation::cases() as $operation) {
+            $validator->resolver()?->registerRaw((object) ['type' => 'array', 'items' => (object) ['$ref' => self::NAME . '#/$defs/' . $operation->value]], self::NAME . ':' . $operation->value);
+        }
+
+        return $ready = $validator;
+    }
+
+    /** @return array<string, list<array{string, \stdClass}>> the capabilities of all tools by operation, each with its place */
+    private function byOperation(\stdClass $document): array
+    {
+        $found = [];
+        foreach (self::items($document->tools ?? null) as $t => $tool) {
+            foreach (self::items($tool->capabilities ?? null) as $c => $capability) {
+                $operation = is_string($capability->op ?? null) ? Operation::tryFrom($capability->op) : null;
+                if ($operation !== null) {
+                    $found[$operation->value][] = ["tools/$t/capabilities/$c", $capability];
+                }
             }
         }
 
-        return array_values($problems);
+        return $found;
+    }
+
+    /** @return array<int, \stdClass> the objects of a list that may be anything, each at its place */
+    private static function items(mixed $list): array
+    {
+        return is_array($list) ? array_filter($list, static fn(mixed $item): bool => $item instanceof \stdClass) : [];
     }
 
     /** @return list<ValidationError> */
@@ -48,10 +109,18 @@ final class SchemaCheck
         return $below === [] ? [$error] : array_merge(...array_map($this->leaves(...), array_values($below)));
     }
 
-    /** @return list<Problem> */
-    private function describe(ValidationError $error): array
+    /**
+     * @param list<string> $paths
+     *
+     * @return list<Problem>
+     */
+    private function describe(ValidationError $error, array $paths): array
     {
-        $path = implode('/', array_map(strval(...), $error->data()->fullPath()));
+        $steps = array_map(strval(...), $error->data()->fullPath());
+        if ($paths !== []) {
+            $steps[0] = $paths[(int) $steps[0]];
+        }
+        $path = implode('/', $steps);
         $value = $error->data()->value();
         $args = $error->args();
         $below = static fn(string $name): string => ($path === '' ? '' : $path . '/') . $name;

@@ -1,0 +1,67 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { flushPromises, mount } from '@vue/test-utils';
+import { createPinia } from 'pinia';
+import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { sessionKey } from '@/session/useSession';
+import { useFresh } from './useFresh';
+
+const get = vi.hoisted(() => vi.fn());
+vi.mock('@/api/client', async (original) => ({
+  ...(await original<typeof import('@/api/client')>()),
+  api: { GET: get },
+}));
+
+let version = 1;
+
+beforeEach(() => {
+  vi.useFakeTimers();
+  version = 1;
+  get.mockReset();
+  get.mockImplementation(async () => ({ data: { version }, response: new Response() }));
+});
+afterEach(() => {
+  vi.useRealTimers();
+  vi.restoreAllMocks();
+});
+
+function page() {
+  const queryClient = new QueryClient();
+  queryClient.setQueryData(sessionKey, { person: { id: 1, shopId: 1 }, demo: [] });
+  const anew = vi.spyOn(queryClient, 'invalidateQueries');
+  const shown = mount(
+    { setup: () => (useFresh(), () => null) },
+    { global: { plugins: [[VueQueryPlugin, { queryClient }], createPinia()] } },
+  );
+  return { anew, shown };
+}
+
+/** How often a page of this throw of the dice looks in so many milliseconds. */
+async function looks(dice: number, milliseconds: number): Promise<number> {
+  vi.spyOn(Math, 'random').mockReturnValue(dice);
+  get.mockClear();
+  const { shown } = page();
+  await vi.advanceTimersByTimeAsync(milliseconds);
+  shown.unmount();
+  return get.mock.calls.length;
+}
+
+it('looks at a pace of its own, so that no two pages look in step for ever', async () => {
+  expect(await looks(0, 35_000)).toBe(11);
+  expect(await looks(0.5, 35_000)).toBe(9);
+  expect(await looks(1, 35_000)).toBe(8);
+});
+
+it('reads everything anew where the number of the shop is another, and only there', async () => {
+  vi.spyOn(Math, 'random').mockReturnValue(0);
+  const { anew, shown } = page();
+  await vi.advanceTimersByTimeAsync(10_000);
+  expect(anew).not.toHaveBeenCalled();
+  version = 2;
+  await vi.advanceTimersByTimeAsync(3_500);
+  expect(anew).toHaveBeenCalledExactlyOnceWith({ queryKey: ['shop'] });
+  get.mockRejectedValueOnce(new Error('nobody there'));
+  await vi.advanceTimersByTimeAsync(7_000);
+  await flushPromises();
+  expect(anew).toHaveBeenCalledOnce();
+  shown.unmount();
+});

@@ -1,15 +1,14 @@
 import { expect, test } from '@playwright/test';
-import { people } from './people';
+import { session, shops, signIn } from './people';
 
-for (const [role, name, file] of [
-  ['lead', 'Ivo Marell', people.lead],
-  ['hand', 'Beno Tashe', people.hand],
-] as const) {
-  test(`sign in as the demo's ${role}`, async ({ page }) => {
-    await page.goto('/');
-    await page.getByRole('button', { name }).click();
-    await page.getByRole('button', { name: 'Units, theme and person' }).click();
-    await expect(page.getByText(`Tarnholt Ropeway · ${role}`)).toBeVisible();
-    await page.context().storageState({ path: file });
-  });
+for (const shop of shops.keys()) {
+  for (const person of ['lead', 'hand'] as const) {
+    test(`sign in as the ${person} of ${shops[shop]}`, async ({ page }) => {
+      await page.goto('/');
+      await signIn(page, person, shop);
+      await page.getByRole('button', { name: 'Units, theme and person' }).click();
+      await expect(page.getByText(`Tarnholt Ropeway · ${person}`)).toBeVisible();
+      await page.context().storageState({ path: session(person, shop) });
+    });
+  }
 }

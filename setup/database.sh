@@ -87,6 +87,11 @@ make_database() {
     esac
 }
 
+# copy_database FROM TO: with all that is in it, in place of what was there
+copy_database() {
+    sql -d postgres -c "drop database if exists $2" -c "create database $2 owner $APPLICATION template $1"
+}
+
 hand_over() {
     sql -d "$1" <<SQL
 begin;

@@ -135,6 +135,7 @@ it('reads a line of work as people write it', function (string $text, array $opt
     }
 })->with([
     'read' => ['40 × 12 AWG stranded PVC → ring yellow M6, wet', [], 0, ['line' => ['wire' => 'w12', 'terminal' => 'ring', 'quantity' => 40, 'wet' => true], 'questions' => [], 'unknown' => []]],
+    'a torque is told in N·m, in whatever unit it was said' => ['w12 → ring yellow M6, 15 lbf·in', [], 0, ['line' => ['wire' => 'w12', 'terminal' => 'ring', 'torque' => 1.694772]]],
     'a question' => ['w12 → ring yellow', [], 1, ['line' => null, 'questions' => [['about' => 'terminal', 'from' => 6, 'to' => 17, 'text' => 'Which ring yellow?', 'candidates' => ['ring', 'ring-m8']]]]],
     'something unknown' => ['w12 → ring yellow M6, blorp', [], 1, ['line' => ['wire' => 'w12', 'terminal' => 'ring'], 'unknown' => [['from' => 22, 'to' => 27, 'text' => 'blorp']]]],
 ]);

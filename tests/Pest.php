@@ -5,10 +5,10 @@ declare(strict_types=1);
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use Illuminate\Foundation\Testing\RefreshDatabase;
+use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Tests\TestCase;
 
-uses(TestCase::class, RefreshDatabase::class)->in('Api');
+uses(TestCase::class, DatabaseTransactions::class)->in('Api');
 
 /** A line that the demo does not have yet. */
 const LINE = ['wire' => 'hookup-12', 'terminal' => 'ring-yellow-m6', 'quantity' => 14, 'wet' => true];

@@ -8,9 +8,9 @@ use App\Demo\DemoShop;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use Database\Seeders\DemoSeeder;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
 use Illuminate\Http\UploadedFile;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 
 abstract class TestCase extends BaseTestCase
@@ -18,15 +18,22 @@ abstract class TestCase extends BaseTestCase
     protected function setUp(): void
     {
         parent::setUp();
+        // Each worker has a database of its own, and turns are taken in it.
+        config(['database.connections.turns.database' => DB::getDatabaseName()]);
         // The session middleware answers only to the page's own address.
         $this->withHeaders(['Referer' => 'http://127.0.0.1/', 'Accept' => 'application/json']);
     }
 
+    /** The demo, which stands in every database of the tests; whatever a test does to it is taken back after it. */
     public function demo(): Shop
     {
-        $this->seed(DemoSeeder::class);
-
         return Shop::query()->where('is_demo', true)->firstOrFail();
+    }
+
+    /** As on the first day. */
+    public function withoutShops(): void
+    {
+        Shop::query()->delete();
     }
 
     public function lead(Shop $shop): User

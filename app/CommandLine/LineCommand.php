@@ -51,6 +51,10 @@ final class LineCommand extends Command
         }
         $entry = (new EntryReader($workbook->wires, $workbook->terminals))->read($text);
         $written = (new EntryWriter())->entry($entry, $rules, $kit);
+        if ($entry->line?->torque !== null) {
+            // Whoever computes with it gets the number of N·m, in whatever unit it was said.
+            $written['line']['torque'] = $entry->line->torque->newtonMetres;
+        }
         $format === 'json'
             ? $output->writeln(json_encode($written, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
             : (new TextEntry($output))->write($written);

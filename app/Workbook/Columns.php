@@ -53,7 +53,7 @@ final readonly class Columns
         foreach ($this->fields as $column => $field) {
             $value = $item->{$field->name};
             $row[$column] = match (true) {
-                is_array($value), is_object($value) => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+                is_array($value), is_object($value), $value !== null && self::isJson($field) => json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
                 // Bound as a number it would lose its last digits.
                 is_float($value) => sprintf('%.17g', $value),
                 default => $value,
@@ -86,8 +86,14 @@ final readonly class Columns
         return $item;
     }
 
+    /** A value that always stands as text; a torque is a number or text. */
+    private static function isText(string $type): bool
+    {
+        return is_subclass_of($type, Plain::class) && is_subclass_of($type, \Stringable::class);
+    }
+
     private static function isJson(ObjectField $field): bool
     {
-        return $field->isList || (class_exists($field->type) && !is_subclass_of($field->type, \BackedEnum::class) && !is_subclass_of($field->type, Plain::class));
+        return $field->isList || (class_exists($field->type) && !is_subclass_of($field->type, \BackedEnum::class) && !self::isText($field->type));
     }
 }

@@ -217,9 +217,6 @@ final readonly class ScopeLines
             foreach ($edit->cells as $column => $text) {
                 try {
                     $reader ??= $this->cells($shop, $scope);
-                    if ($column === Column::Torque->value) {
-                        $draft->typed = (object) ['torque' => $text];
-                    }
                     foreach ($reader->read(Column::from($column), $text) as $key => $value) {
                         if ($value === null) {
                             unset($draft->{$key});

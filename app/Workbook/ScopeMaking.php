@@ -56,13 +56,8 @@ final readonly class ScopeMaking
             $from = $this->whole($locked, $other);
             [$into, $coming] = [$this->scope($locked, $scope), $this->scope($locked, $other)];
             $before = array_column($this->shops->writtenLines($locked, $scope), null, 'id');
-            // What was typed of a line stays with it; of one that comes, where it keeps its id.
-            $typed = $this->shops->typed($locked, $scope) + $this->shops->typed($locked, $other);
             $changes = [];
             foreach ($this->lines($into->with($coming)) as $id => $line) {
-                if (isset($typed[$id])) {
-                    $line->typed = $typed[$id];
-                }
                 if (!isset($before[$id]) || Version::of($before[$id]) !== Version::of($line)) {
                     $changes[] = new Change(Place::line($scope, (string) $id), $before[$id] ?? null, $line);
                 }

@@ -10,8 +10,6 @@ use App\History\Journal;
 use App\History\Place;
 use App\Models\Scope as ScopeModel;
 use App\Models\Shop;
-use Gondrik\Core\Entry\Typed;
-use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\LinesCodec;
@@ -126,12 +124,9 @@ final readonly class ShopChanges
         if ($list === WorkbookList::Scopes) {
             unset($item->archived);
         }
-        $typed = [];
         if ($isHead) {
             // Its lines are written by themselves.
             $item->lines = [];
-        } elseif ($list === WorkbookList::Scopes) {
-            [$item->lines, $typed] = self::withoutTyped($item->lines);
         }
         $thing = $this->reader->read($shop, $list, [$index => $item], replaces: $change->before !== null)[$index];
         if ($isHead && $change->before !== null && $thing instanceof Scope) {
@@ -143,11 +138,6 @@ final readonly class ShopChanges
             $this->store->place($shop, $list, $thing->id, $change->follows);
         }
         $written = $this->objects->write($thing);
-        if ($thing instanceof Scope && $typed !== []) {
-            $kept = array_filter(array_map(static fn(Line $line): ?\stdClass => self::typed($typed[$line->id] ?? null, $line), array_column($thing->lines, null, 'id')));
-            $this->store->putTyped($shop, $thing->id, $kept);
-            self::addTyped($written->lines, $kept);
-        }
         if ($list === WorkbookList::Scopes) {
             $this->store->archive($shop, $thing->id, $isArchived);
             if ($isHead) {
@@ -183,7 +173,6 @@ final readonly class ShopChanges
                 continue;
             }
             $coming[$index] = clone $change->after;
-            unset($coming[$index]->typed);
             if ($change->before === null) {
                 $order->add($id, $change->follows);
             }
@@ -199,58 +188,9 @@ final readonly class ShopChanges
         if ($told !== []) {
             throw new InvalidWorkbook($told);
         }
-        $written = $typed = [];
-        foreach ($lines as $index => $line) {
-            $written[$index] = $this->objects->write($line);
-            $kept = self::typed($changes[$index]->after->typed ?? null, $line);
-            if ($kept !== null) {
-                $written[$index]->typed = $typed[$line->id] = $kept;
-            }
-        }
-        $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids(), $typed);
+        $this->store->writeLines($shop, $scope, array_values($lines), $removed, $order->ids());
 
-        return $written;
-    }
-
-    /** What is worth keeping of figures as they were typed; null for nothing. */
-    private static function typed(mixed $typed, Line $line): ?\stdClass
-    {
-        $torque = $typed->torque ?? null;
-        $kept = is_string($torque) ? Typed::torque($torque, $line->torque) : null;
-
-        return $kept === null ? null : (object) ['torque' => $kept];
-    }
-
-    /**
-     * @param mixed $lines what are no lines is told by the schema
-     *
-     * @return array{mixed, array<string, mixed>} lines as the codec knows them, and what was typed, by id
-     */
-    private static function withoutTyped(mixed $lines): array
-    {
-        $plain = $typed = [];
-        foreach (is_array($lines) ? $lines : [] as $index => $line) {
-            $plain[$index] = $line instanceof \stdClass ? clone $line : $line;
-            if ($line instanceof \stdClass && isset($line->typed) && is_string($line->id ?? null)) {
-                $typed[$line->id] = $line->typed;
-                unset($plain[$index]->typed);
-            }
-        }
-
-        return [is_array($lines) ? $plain : $lines, $typed];
-    }
-
-    /**
-     * @param list<\stdClass>          $lines get it
-     * @param array<string, \stdClass> $typed by id
-     */
-    private static function addTyped(array $lines, array $typed): void
-    {
-        foreach ($lines as $line) {
-            if (isset($typed[$line->id])) {
-                $line->typed = $typed[$line->id];
-            }
-        }
+        return array_map($this->objects->write(...), $lines);
     }
 
     /**
@@ -334,9 +274,7 @@ final readonly class ShopChanges
         }
         $written = $this->objects->write($thing);
         if ($list === WorkbookList::Scopes) {
-            if ($whole) {
-                self::addTyped($written->lines, $this->shops->typed($shop, $place->id));
-            } else {
+            if (!$whole) {
                 unset($written->lines);
             }
             if ($shop->scopes()->where('code', $place->id)->value('archived') === true) {

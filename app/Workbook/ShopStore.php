@@ -112,19 +112,18 @@ final readonly class ShopStore
     /**
      * Lines of one scope that come, change and go; their wires and terminals are the shop's.
      *
-     * @param list<Line>               $lines   new ones, and such as are written over what has their id
-     * @param list<string>             $removed ids
-     * @param list<string>             $order   ids of all that are there afterwards
-     * @param array<string, \stdClass> $typed   figures as they were typed, by id of the line
+     * @param list<Line>   $lines   new ones, and such as are written over what has their id
+     * @param list<string> $removed ids
+     * @param list<string> $order   ids of all that are there afterwards
      */
-    public function writeLines(Shop $shop, string $scope, array $lines, array $removed, array $order, array $typed = []): void
+    public function writeLines(Shop $shop, string $scope, array $lines, array $removed, array $order): void
     {
         $scopeId = (int) DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->value('id');
         DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->whereRaw('code = any(?::text[])', [self::textArray($removed)])->delete();
         $wires = $this->idsOf($shop, 'wires', array_map(static fn(Line $line): array => [$line->wire?->id, $line->wireB?->id], $lines));
         $terminals = $this->idsOf($shop, 'terminals', array_map(static fn(Line $line): array => [$line->terminal?->id], $lines));
         foreach (array_chunk($lines, self::CHUNK) as $chunk) {
-            $rows = array_map(fn(Line $line): array => [...$this->lineRow($line, $wires, $terminals), 'shop_id' => $shop->id, 'scope_id' => $scopeId, 'position' => 0, 'typed' => json_encode($typed[$line->id] ?? new \stdClass(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)], $chunk);
+            $rows = array_map(fn(Line $line): array => [...$this->lineRow($line, $wires, $terminals), 'shop_id' => $shop->id, 'scope_id' => $scopeId, 'position' => 0], $chunk);
             DB::table('lines')->upsert($rows, ['scope_id', 'code'], array_values(array_diff(array_keys($rows[0]), ['shop_id', 'scope_id', 'code', 'position'])));
         }
         DB::update(
@@ -133,15 +132,6 @@ final readonly class ShopStore
             [self::textArray($order), $shop->id, $scopeId],
         );
         $this->raise($shop);
-    }
-
-    /** @param array<string, \stdClass> $typed figures as they were typed, by id of the line */
-    public function putTyped(Shop $shop, string $scope, array $typed): void
-    {
-        $scopeId = (int) DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->value('id');
-        foreach ($typed as $line => $figures) {
-            DB::table('lines')->where('shop_id', $shop->id)->where('scope_id', $scopeId)->where('code', (string) $line)->update(['typed' => json_encode($figures, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)]);
-        }
     }
 
     /**

@@ -159,24 +159,7 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * Figures of lines as they were typed, where that was otherwise than they are kept.
-     *
-     * @param list<string>|null $ids only of these; null for all of the scope
-     *
-     * @return array<string, \stdClass> by id
-     */
-    public function typed(Shop $shop, string $scope, ?array $ids = null): array
-    {
-        $lines = $shop->lines()->whereIn('scope_id', $shop->scopes()->where('code', $scope)->select('id'))->whereRaw("typed <> '{}'");
-        if ($ids !== null) {
-            $lines->whereIn('code', $ids);
-        }
-
-        return array_map(static fn(string $typed): \stdClass => (object) json_decode($typed, flags: JSON_THROW_ON_ERROR), $lines->toBase()->pluck('typed', 'code')->all());
-    }
-
-    /**
-     * A scope's lines as the codec writes them, with what was typed.
+     * A scope's lines as the codec writes them.
      *
      * @param list<string>|null $ids only these; null for all
      *
@@ -186,18 +169,7 @@ final readonly class ShopWorkbook
      */
     public function writtenLines(Shop $shop, string $scope, ?array $ids = null): array
     {
-        return Snapshot::read(function () use ($shop, $scope, $ids): array {
-            $typed = $this->typed($shop, $scope, $ids);
-
-            return array_map(static function (CoreScope\Line $line) use ($typed): \stdClass {
-                $written = (new ObjectCodec())->write($line);
-                if (isset($typed[$line->id])) {
-                    $written->typed = $typed[$line->id];
-                }
-
-                return $written;
-            }, $this->lines($shop, $scope, $ids));
-        });
+        return array_map((new ObjectCodec())->write(...), $this->lines($shop, $scope, $ids));
     }
 
     /**

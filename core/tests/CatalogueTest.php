@@ -12,6 +12,7 @@ use Gondrik\Core\Scope\Joint;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Size\Size;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Kit;
@@ -91,7 +92,7 @@ it('has for every terminal a wire that goes in and tools that make it from begin
     foreach ($all->terminals as $terminal) {
         $statuses = [];
         foreach ($all->wires as $wire) {
-            $line = new Line('l', $wire, $terminal, joint: new Joint(wiresInBarrel: $terminal->leastWires(), housing: true), torque: $terminal->class === TerminalClass::ScrewClamp ? 0.5 : null);
+            $line = new Line('l', $wire, $terminal, joint: new Joint(wiresInBarrel: $terminal->leastWires(), housing: true), torque: $terminal->class === TerminalClass::ScrewClamp ? Torque::of(0.5) : null);
             $statuses[] = Coverage::of($kit, new Scope('s', 'S', [$line]), $rules)->lines[0]->status;
         }
         $made = array_filter($statuses, static fn(Status $status): bool => $status !== Status::Faulty);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
-use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\CellProblem;
@@ -98,7 +97,7 @@ it('reads a list of lines row by row', function (): void {
         3   | 2/0         |              |            | lug M10        |                 |     |
         TABLE);
     expect(array_map(static fn(RowReading $reading): int => $reading->row, $readings))->toBe([0, 2])
-        ->and(told($readings[0]->lines[0]))->toBe('wire=w12 terminal=ring quantity=40 wet=1 torque=1.694772 note=bow')
+        ->and(told($readings[0]->lines[0]))->toBe('wire=w12 terminal=ring quantity=40 wet=1 torque=15 lbf·in note=bow')
         ->and(told($readings[1]->lines[0]))->toBe('wire=bat-2-0 terminal=lug-2-0 quantity=3');
 });
 
@@ -203,19 +202,6 @@ it('reads five hundred rows, a hundred of them wrong, with no row lost', functio
         ->and(count($good))->toBe(count(array_filter(range(0, 499), static fn(int $row): bool => $row % 5 !== 0 && $row % 7 !== 0)))
         ->and(SheetReader::grouped($mapping, $readings))->toHaveCount(count($good));
 });
-
-it('keeps a torque as it was typed beside the figure, where it says more', function (string $text, ?float $figure, ?string $unit, ?string $kept): void {
-    expect(Typed::torque($text, $figure, $unit))->toBe($kept);
-})->with([
-    'in inches' => ['15 lbf·in', 1.694772, null, '15 lbf·in'],
-    'in feet' => [' 4 ft-lb ', 5.423272, null, '4 ft-lb'],
-    'by the head of the column' => ['15', 1.694772, 'lbf·in', '15 lbf·in'],
-    'in N·m there is nothing more to say' => ['1.2 N·m', 1.2, null, null],
-    'a number alone' => ['1.2', 1.2, null, null],
-    'another figure than the one that is kept' => ['15 lbf·in', 1.2, null, null],
-    'no torque any more' => ['15 lbf·in', null, null, null],
-    'something else' => ['15 lbs of nails', 1.7, null, null],
-]);
 
 it('reads the table that a scope is written as, line by line, but for their ids', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));

@@ -8,8 +8,10 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Span;
 use Gondrik\Core\Size\StandingKind;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\ConductorDiameter;
 use Gondrik\Core\Wire\Construction;
 use Random\Engine\Mt19937;
@@ -39,6 +41,29 @@ it('computes the conductor diameter', function (array $row): void {
     $diameter = ConductorDiameter::of(Size::parse($row['size']), Construction::from($row['construction']), $row['strands'] === '' ? null : (int) $row['strands']);
     expect($diameter)->toEqualWithDelta((float) $row['diameter_mm'], 0.005 * (float) $row['diameter_mm']);
 })->with(Catalogue::dataset('diameters'));
+
+it('reads a torque as somebody wrote it, and keeps it so but in N·m', function (mixed $plain, float $newtonMetres, float|string $kept): void {
+    $torque = Torque::read($plain);
+    expect($torque->newtonMetres)->toBe($newtonMetres)->and($torque->plain())->toBe($kept);
+})->with([
+    'a number is N·m' => [1.2, 1.2, 1.2],
+    'a whole number' => [3, 3.0, 3.0],
+    'N·m as text says no more than the number' => ['1.2 N·m', 1.2, 1.2],
+    'a decimal comma' => ['1,2 Nm', 1.2, 1.2],
+    'in inches' => [' 15 lbf·in ', 1.694772, '15 lbf·in'],
+    'in inches, turned round' => ['15 in-lb', 1.694772, '15 in-lb'],
+    'in feet' => ['4 ft-lb', 5.423272, '4 ft-lb'],
+    'in feet, at length' => ['4,5 lbf ft', 6.101181, '4,5 lbf ft'],
+]);
+
+it('refuses what is no torque', function (mixed $plain, string $why): void {
+    expect(fn() => Torque::read($plain))->toThrow(Invalid::class, $why);
+})->with([
+    'nothing' => [0, 'must be more than 0'], 'less' => [-1.5, 'must be more than 0'], 'without end' => [INF, 'must be more than 0'],
+    'nothing in inches' => ['0 lbf·in', 'a torque above nothing'], 'a number as text' => ['1.2', '"1.2" is no torque'], 'millimetres' => ['3 N·mm', 'is no torque'],
+    'two' => ['3 N·m 4 N·m', 'is no torque'], 'too long' => [str_repeat('9', 50) . ' N·m', 'is no torque'],
+    'yes' => [true, 'a torque above nothing'], 'a list' => [[], 'a torque above nothing'],
+]);
 
 it('refuses a range that cannot be read', function (string $text, string $why): void {
     expect(fn() => SizeRange::parse($text))->toThrow(InvalidSize::class, $why);

@@ -199,12 +199,12 @@ it('keeps what was typed through a copy, and a scope that goes and comes back', 
     $line = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0');
     $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $line['id'], 'version' => $line['version'], 'cells' => ['torque' => '15 lbf·in']]]])->assertOk();
     $lines = $this->getJson('/api/v1/scopes/tower-7/lines')->json();
-    expect($lines['data'][0]['typed'])->toBe(['torque' => '15 lbf·in']);
+    expect($lines['data'][0]['torque'])->toBe('15 lbf·in');
     $copy = $this->postJson('/api/v1/scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8']);
     expect(OpenApi::mismatch($copy, 'post', '/scopes/{scope}/copy'))->toBe('')
         ->and($this->getJson('/api/v1/scopes/tower-8/lines')->json())->toBe($lines);
     $merged = $this->postJson('/api/v1/scopes/tower-7/merge', ['scope' => 'tower-8']);
-    expect($this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0.typed'))->toBe(['torque' => '15 lbf·in']);
+    expect($this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0.torque'))->toBe('15 lbf·in');
     $this->postJson('/api/v1/history/' . $merged->json('change') . '/undo')->assertOk();
     expect($this->getJson('/api/v1/scopes/tower-7/lines')->json())->toBe($lines);
     $gone = $this->deleteJson('/api/v1/scopes/tower-7', headers: ['If-Match' => '"' . $this->getJson('/api/v1/scopes/tower-7')->json('version') . '"']);

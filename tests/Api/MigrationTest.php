@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Illuminate\Support\Facades\DB;
+
 /*
  * A migration that has landed is never changed: databases that have run it would be another than those that have not. What has to
  * be another is another migration; its line is added here.
@@ -17,7 +19,31 @@ const LANDED = [
     '2026_11_26_000008_accepted_plans.php' => '283a61b972f2086dc9c5d8c16f9cec208ddec396d213bb3eee76f722b872f396',
     '2026_11_29_000009_strands_and_plastic.php' => '957f38f7fe061c174ecd8b9a8b216dfbe670f5de115b88f9b51f28ab5c66c5c9',
     '2026_11_30_000010_what_a_history_shows.php' => '820b30f6bbc301eb778fa58cf4262c29701c9fba8a437ae8eb023ba84518a674',
+    '2026_11_30_000011_a_torque_as_it_was_written.php' => '6ef96fe64b80047b295ff7e074c8fc4b37acf0b279412317c4d8b9f1a0951ad8',
 ];
+
+it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {
+    $migration = require database_path('migrations/2026_11_30_000011_a_torque_as_it_was_written.php');
+    $shop = $this->demo();
+    $migration->down();
+    $line = static fn(int $at): int => $shop->lines()->orderBy('id')->offset($at)->value('id');
+    $write = static fn(int $at, float $torque, string $typed): int => DB::table('lines')->where('id', $line($at))->update(['torque' => $torque, 'typed' => $typed]);
+    $write(0, 1.694772, '{"torque": "15 lbf·in"}');
+    $write(1, 2.5, '{"torque": "15 lbf·in"}');
+    $write(2, 6.101181, '{"torque": "4,5 ft-lb"}');
+    $write(3, 0.8, '{}');
+    $kept = '{"changes":[{"list":"lines","id":"a","before":null,"after":{"id":"a","torque":1.694772,"typed":{"torque":"15 lbf·in"},"add":[]}}]}';
+    $id = DB::table('changes')->insertGetId(['shop_id' => $shop->id, 'event' => 'added', 'description' => 'added', 'properties' => $kept, 'shown' => $kept, 'about' => '{lines/a}', 'log_name' => 'default', 'created_at' => now(), 'updated_at' => now()]);
+    $migration->up();
+    $torques = array_map(static fn(int $at): mixed => json_decode((string) DB::table('lines')->where('id', $line($at))->value('torque')), range(0, 3));
+    $entry = DB::table('changes')->where('id', $id)->first();
+    $becomes = '{"changes":[{"list":"lines","id":"a","before":null,"after":{"id":"a","torque":"15 lbf·in","add":[]}}]}';
+    expect($torques)->toBe(['15 lbf·in', 2.5, '4,5 ft-lb', 0.8])
+        ->and([$entry?->properties, $entry?->shown])->toBe([$becomes, $becomes]);
+    $migration->down();
+    expect(array_map(static fn(int $at): float => (float) DB::table('lines')->where('id', $line($at))->value('torque'), range(0, 3)))->toBe([1.694772, 2.5, 6.101181, 0.8]);
+    $migration->up();
+});
 
 it('changes no migration that has landed', function (): void {
     $present = [];

@@ -48,10 +48,10 @@ it('takes no control character in what is written', function (array $body, strin
     $response = $this->postJson('/api/v1/session', $body);
     expect(amiss($response, 422))->toBe([])->and($response->json('problems.0.path'))->toBe($path)->and($response->json('problems.0.expected'))->toContain('control characters');
 })->with([
-    [['email' => "lead@tarnholt\0.example", 'password' => 'x'], 'email'],
-    [['email' => 'lead@tarnholt.example', 'password' => "cable\0car"], 'password'],
-    [['email' => 'lead@tarnholt.example', 'password' => "cable\ncar"], 'password'],
-    [['email' => 'a', 'password' => 'b', "no\x1bte" => 'c'], "no\x1bte"],
+    'a NUL in an address' => [['email' => "lead@tarnholt\0.example", 'password' => 'x'], 'email'],
+    'a NUL in a password' => [['email' => 'lead@tarnholt.example', 'password' => "cable\0car"], 'password'],
+    'a line break in a password' => [['email' => 'lead@tarnholt.example', 'password' => "cable\ncar"], 'password'],
+    'an escape in a name' => [['email' => 'a', 'password' => 'b', "no\x1bte" => 'c'], "no\x1bte"],
     'a name in the midst' => [['email' => 'a', 'password' => 'b', 'a' => ["b\x07" => ['c' => 'd']]], "a/b\x07"],
     'a NUL in a note' => [['email' => 'a', 'password' => 'b', 'note' => "two\0\nlines"], 'note'],
 ]);

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\User;
+use Database\Seeders\DemoSeeder;
 use Illuminate\Support\Facades\Hash;
 
 it('signs in, says who it is, and signs out', function (): void {
@@ -35,16 +36,17 @@ it('slows down who tries too often', function (): void {
 });
 
 it('offers the demo accounts only while the demo data is loaded', function (): void {
+    $this->withoutShops();
     $this->emptyShop();
     $this->getJson('/api/v1/session')->assertJsonPath('demo', []);
-    $this->demo();
+    $this->seed(DemoSeeder::class);
     $this->getJson('/api/v1/session')->assertJsonCount(3, 'demo');
 });
 
 it('loads the demo once and leaves what was changed since', function (): void {
     $shop = $this->demo();
     $shop->wires()->where('code', 'flex-1')->update(['name' => 'Renamed by somebody']);
-    $this->demo();
+    $this->seed(DemoSeeder::class);
     expect($shop->wires()->where('code', 'flex-1')->value('name'))->toBe('Renamed by somebody')->and(User::query()->count())->toBe(3);
 });
 
@@ -61,12 +63,14 @@ it('lets scripts in with a token', function (): void {
 });
 
 it('opens the first shop once, with a password that is shown once', function (): void {
+    $this->withoutShops();
     $this->artisan('shop:open', ['name' => 'Valley'])->expectsOutputToContain('Sign in as lead@localhost')->assertSuccessful();
     $this->artisan('shop:open', ['name' => 'Second'])->expectsOutputToContain('open already')->assertSuccessful();
     expect(User::query()->count())->toBe(1);
 });
 
 it('opens no shop whose name has control characters', function (): void {
+    $this->withoutShops();
     $this->artisan('shop:open', ['name' => "Val\0ley"])->expectsOutputToContain('The name must have no control characters')->assertFailed();
     $this->artisan('shop:open', ['--email' => "a\x1b@b.c"])->assertFailed();
     expect(User::query()->count())->toBe(0);

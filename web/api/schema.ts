@@ -1510,13 +1510,12 @@ export interface components {
             housing?: boolean;
             sleeve?: components["schemas"]["sleeveKind"];
             movable?: boolean;
-            torque?: components["schemas"]["positive"];
+            torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
             add?: components["schemas"]["handStep"][];
             drop?: components["schemas"]["handStep"][];
             note?: components["schemas"]["text"];
-            typed?: components["schemas"]["TypedFigures"];
         };
         /** @description A line as in the workbook, and which version of it this is. */
         LineKept: {
@@ -1538,14 +1537,13 @@ export interface components {
             housing?: boolean;
             sleeve?: components["schemas"]["sleeveKind"];
             movable?: boolean;
-            torque?: components["schemas"]["positive"];
+            torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
             add?: components["schemas"]["handStep"][];
             drop?: components["schemas"]["handStep"][];
             note?: components["schemas"]["text"];
             version: string;
-            typed?: components["schemas"]["TypedFigures"];
         };
         /** @description What a text says of one line; checks and status with a kit. */
         Entry: {
@@ -1853,10 +1851,6 @@ export interface components {
             /** @description Of two that are one: the id of the one that stays */
             into?: string;
         };
-        /** @description Figures as they were typed, beside the same in SI; kept where they say the same. */
-        TypedFigures: {
-            torque?: string;
-        };
         LineSeen: {
             id: components["schemas"]["id"];
             wire?: components["schemas"]["id"];
@@ -1876,13 +1870,12 @@ export interface components {
             housing?: boolean;
             sleeve?: components["schemas"]["sleeveKind"];
             movable?: boolean;
-            torque?: components["schemas"]["positive"];
+            torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
             add?: components["schemas"]["handStep"][];
             drop?: components["schemas"]["handStep"][];
             note?: components["schemas"]["text"];
-            typed?: components["schemas"]["TypedFigures"];
         };
         /** @description Where a value comes from, and how sure it is */
         Source: {
@@ -2548,6 +2541,11 @@ export interface components {
         access: "open" | "tight" | "one-handed";
         /** @enum {unknown} */
         sleeveKind: "none" | "plain" | "lined" | "tape";
+        /**
+         * Format: torque
+         * @description N·m as a number, or text with its unit: 15 lbf·in
+         */
+        screwTorque: number | string;
         handStep: {
             op: components["schemas"]["operation"];
             remark: components["schemas"]["name"];
@@ -2571,7 +2569,7 @@ export interface components {
             housing?: boolean;
             sleeve?: components["schemas"]["sleeveKind"];
             movable?: boolean;
-            torque?: components["schemas"]["positive"];
+            torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
             add?: components["schemas"]["handStep"][];

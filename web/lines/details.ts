@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { torqueText } from '@/shared/measures';
 
 type Line = Schemas['Line'];
 
@@ -48,7 +49,7 @@ export const details: readonly Detail[] = [
     key: 'torque',
     title: 'Torque',
     width: 92,
-    text: ({ torque, typed }) => typed?.torque ?? (torque === undefined ? null : `${torque} N·m`),
+    text: ({ torque }) => (torque === undefined ? null : torqueText(torque)),
   },
   word('place', 'Place', ['plain', 'corrosive', 'vibration', 'hot']),
   yes('wet', 'Wet'),

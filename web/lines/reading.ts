@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { torqueText } from '@/shared/measures';
 import { prose } from '@/shared/pretty';
 import { operationWords, orderOfWork, statusWords } from '@/shared/status';
 
@@ -56,7 +57,7 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
     const other = drop?.otherSize ? [{ text: drop.otherSize, isWritten: false }] : [];
     const wireB = line.wireB ? (coverage.wires[line.wireB] ?? null) : null;
     const terminal = line.terminal ? (coverage.terminals[line.terminal] ?? null) : null;
-    const title = terminal?.name ?? `Screw, ${line.torque} N·m`;
+    const title = terminal?.name ?? `Screw, ${torqueText(line.torque ?? 0)}`;
     const wires = [wire, wireB].flatMap((one) => (one ? [one.name] : [])).join(' and ');
     const tools = report.steps.map(({ tool }) => (tool ? coverage.tools[tool]?.name : 'no tool'));
     return [

@@ -1,8 +1,13 @@
 import { describe, expect, it } from 'vitest';
-import { measured, shown, unitOf, type Measure } from './measures';
+import { measured, shown, torqueText, unitOf, type Measure } from './measures';
 
 const metric = { length: 'mm', force: 'N' } as const;
 const imperial = { length: 'inch', force: 'lbf' } as const;
+
+it.each([
+  [1.2, '1.2 N·m'],
+  ['15 lbf·in', '15 lbf·in'],
+])('a torque of %s reads %s', (torque, text) => expect(torqueText(torque)).toBe(text));
 
 describe('what is typed', () => {
   it.each<[string, Measure, number | null]>([

@@ -27,6 +27,10 @@ export function unitOf(measure: Measure, units: Units): string {
   return named[measure];
 }
 
+/** A torque as the workbook has it: N·m, or text with its unit as somebody wrote it. */
+export const torqueText = (torque: number | string): string =>
+  typeof torque === 'string' ? torque : `${torque} N·m`;
+
 /** A value of the workbook (mm, N, N·m, °C, g, cents) as it is shown. */
 export function shown(value: number, measure: Measure, units: Units): string {
   if (measure === 'length' && units.length === 'inch') return figure(value / INCH, 4);

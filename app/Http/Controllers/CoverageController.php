@@ -41,7 +41,7 @@ final class CoverageController extends Controller
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
             ...$workbook === $stands ? [] : ['was' => self::was($this->report($stands))],
-            ...(new ThingsById(Gate::allows('export', Shop::class), $this->workbooks->typed($this->shop($request), $request->scope())))->of($workbook),
+            ...(new ThingsById(Gate::allows('export', Shop::class)))->of($workbook),
         ]);
     }
 

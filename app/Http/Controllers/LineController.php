@@ -11,7 +11,6 @@ use App\Workbook\ShopWords;
 use App\Workbook\ShopWorkbook;
 use App\Workbook\Version;
 use Gondrik\Core\Entry\EntryReader;
-use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Workbook\Workbook;
@@ -32,13 +31,6 @@ final class LineController extends Controller
         $kit = $workbook->kits[0] ?? null;
         $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
         $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);
-
-        foreach ($entry->tokens as $token) {
-            $typed = $token->means === 'torque' && $entry->line !== null ? Typed::torque($token->text, $entry->line->torque) : null;
-            if ($typed !== null) {
-                $written['line'] = [...(array) $written['line'], 'typed' => ['torque' => $typed]];
-            }
-        }
 
         return $this->json([...$written, 'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null), 'names' => self::names($workbook)]);
     }

@@ -12,17 +12,13 @@ use Gondrik\Core\Workbook\Workbook;
 /** What a report speaks of by id, as the workbook writes it, with what it costs only for whom that is. */
 final readonly class ThingsById
 {
-    /** @param array<string, \stdClass> $typed figures of lines as they were typed, by id */
-    public function __construct(private bool $withCosts, private array $typed = []) {}
+    public function __construct(private bool $withCosts) {}
 
     /** @return array{kit: object|null, scope: object, lines: object, wires: object, terminals: object, tools: object} of a workbook with one scope and at most one kit */
     public function of(Workbook $workbook): array
     {
         $scope = get_object_vars((new ObjectCodec())->write($workbook->scopes[0]));
         $lines = array_column($scope['lines'], null, 'id');
-        foreach (array_intersect_key($this->typed, $lines) as $id => $typed) {
-            $lines[$id]->typed = $typed;
-        }
 
         return [
             'kit' => isset($workbook->kits[0]) ? (new ObjectCodec())->write($workbook->kits[0]) : null,

@@ -157,7 +157,7 @@ final readonly class CardMaker
             Operation::Solder => new Settings(temperature: $line->temperature === null ? null : Figure::of($line->temperature, Source::stated('the line in the workbook'), FigureUnit::Celsius)),
             Operation::Sleeve => new Settings(cutLength: $this->sleeve?->cutLength),
             Operation::PullTest => new Settings(force: $end === null ? null : $this->pull($end)->force),
-            Operation::Torque => new Settings(torque: $line->torque === null ? null : Figure::of($line->torque, Source::stated('the line in the workbook'), FigureUnit::NewtonMetre)),
+            Operation::Torque => new Settings(torque: $line->torque === null ? null : Figure::of($line->torque->newtonMetres, Source::stated('the line in the workbook'), FigureUnit::NewtonMetre)),
             default => new Settings(),
         };
     }

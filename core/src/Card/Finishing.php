@@ -124,7 +124,7 @@ final readonly class Finishing
     {
         return [
             ...$this->stud(),
-            $this->line->torque === null ? new Instruction(Code::TorqueNoFigure) : new Instruction(Code::TorqueTo, ['torque' => $this->line->torque]),
+            $this->line->torque === null ? new Instruction(Code::TorqueNoFigure) : new Instruction(Code::TorqueTo, ['torque' => $this->line->torque->newtonMetres]),
         ];
     }
 

@@ -9,6 +9,7 @@ use Gondrik\Core\Scope\Joint;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Preparation;
 use Gondrik\Core\Scope\Surroundings;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Place;
 use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\Stud;
@@ -25,7 +26,7 @@ final class EntryLine
 
     public ?Stud $stud = null;
 
-    public ?float $torque = null;
+    public ?Torque $torque = null;
 
     public float $ambient = 20.0;
 
@@ -74,7 +75,7 @@ final class EntryLine
             ...array_map(static fn(string $value): string|true => $value === 'yes' ? true : $value, $this->conditions),
             ...$this->wiresInBarrel === 1 ? [] : ['wiresInBarrel' => $this->wiresInBarrel],
             ...$this->stud === null ? [] : ['stud' => (string) $this->stud],
-            ...$this->torque === null ? [] : ['torque' => $this->torque],
+            ...$this->torque === null ? [] : ['torque' => $this->torque->plain()],
             ...$this->ambient === 20.0 ? [] : ['ambient' => $this->ambient],
         ];
     }

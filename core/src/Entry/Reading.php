@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Entry;
 
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\Wire;
@@ -54,8 +55,9 @@ final class Reading
     public function figure(Unit $unit): void
     {
         $value = (float) $unit->value;
-        if ($unit->is(UnitKind::Torque) && $value > 0) {
-            $this->line->torque = $value;
+        $torque = $unit->is(UnitKind::Torque) ? self::torque($unit->text) : null;
+        if ($torque !== null) {
+            $this->line->torque = $torque;
         } elseif ($unit->is(UnitKind::Temperature) && abs($value) <= 200) {
             $this->line->ambient = $value;
             $this->isTemperatureStated = true;
@@ -71,6 +73,15 @@ final class Reading
             UnitKind::Temperature => 'ambient',
             default => 'wiresInBarrel',
         }));
+    }
+
+    private static function torque(string $text): ?Torque
+    {
+        try {
+            return Torque::parse($text);
+        } catch (Invalid) {
+            return null;
+        }
     }
 
     public function unknown(Unit $unit): void

@@ -6,16 +6,12 @@ namespace Gondrik\Core\Entry;
 
 use Gondrik\Core\Size\InvalidSize;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Torque;
 
 /** Takes an entry apart into its pieces. */
 final class Units
 {
     private const NUMBER = '\d+(?:[.,]\d+)?';
-
-    /** N·m in one pound-force inch, and in one pound-force foot: 0.45359237 kg × 9.80665 m/s² × 0.0254 m or 0.3048 m. */
-    private const POUND_INCH = 0.1129848290276167;
-
-    private const POUND_FOOT = 1.3558179483314004;
 
     private const GAUGES = 'awg|gauge|ga|b\s?&\s?s|kcmil|mcm';
 
@@ -44,8 +40,6 @@ final class Units
         $end = '(?![\p{L}\p{N}])';
         $aught = '[1-4]/0|0{1,4}(?!\d)';
         $side = "(?:{$aught}|{$number})";
-        $inch = 'lbf?\s?[·*.\s-]?\s?in|in\s?[·*.\s-]?\s?lb[fs]?';
-        $foot = 'lbf?\s?[·*.\s-]?\s?ft|ft\s?[·*.\s-]?\s?lb[fs]?';
 
         return $pattern ??= '~\G(?:'
             . '(?<space>\s+)'
@@ -53,7 +47,7 @@ final class Units
             . '|(?<comma>[,;])'
             . "|(?<temperature>(?<degrees>[-−–+]?{$number})\s*(?:°\s*c?|℃|deg\s*c){$end}|(?<![\p{L}\p{N}])(?<signed>[-−–+]{$number})\s*c{$end})"
             . '|(?<plus>\+)'
-            . "|(?<torque>(?<force>{$number})\s*(?<turn>n\s?[·*.]?\s?m(?!m)|{$inch}|{$foot}){$end})"
+            . "|(?<torque>{$number}\s*(?:" . Torque::UNIT . "){$end})"
             . "|(?<outside>(?:⌀|ø|od)\s*(?<across>{$number})\s*mm{$end}|(?<acrossAll>{$number})\s*mm\s*(?:od|outside){$end})"
             . "|(?<millimetres>(?<measured>{$number})\s*mm{$end}(?!\^))"
             . "|(?<barrel>(?<wires>\d+)\s*(?:×|x)?\s*(?:wires?\s+)?(?:per|a)\s+barrel{$end})"
@@ -91,7 +85,7 @@ final class Units
             $found['arrow'] !== null => $make(UnitKind::Arrow),
             $found['comma'] !== null => $make(UnitKind::Comma),
             $found['plus'] !== null => $make(UnitKind::Plus),
-            $found['torque'] !== null => $make(UnitKind::Torque, round($decimal($found['force']) * self::newtonMetres((string) $found['turn']), 6)),
+            $found['torque'] !== null => $make(UnitKind::Torque),
             $found['temperature'] !== null => $make(UnitKind::Temperature, $decimal($found['degrees'] ?? $found['signed'])),
             $found['outside'] !== null => $make(UnitKind::Outside, $decimal($found['across'] ?? $found['acrossAll'])),
             $found['millimetres'] !== null => $make(UnitKind::Millimetres, (string) $found['measured']),
@@ -101,15 +95,6 @@ final class Units
             $found['stud'] !== null => $make(UnitKind::Stud, ucfirst((string) preg_replace('~\s?(?:"|″|”|in(?:ch)?)$~iu', '', mb_strtolower($text)))),
             $found['bare'] !== null => $make(UnitKind::Bare, $text),
             default => $make(UnitKind::Word, $word, meaning: Vocabulary::meaning($word)),
-        };
-    }
-
-    private static function newtonMetres(string $unit): float
-    {
-        return match (true) {
-            str_contains(mb_strtolower($unit), 'ft') => self::POUND_FOOT,
-            str_contains(mb_strtolower($unit), 'in') => self::POUND_INCH,
-            default => 1.0,
         };
     }
 

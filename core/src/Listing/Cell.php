@@ -7,6 +7,8 @@ namespace Gondrik\Core\Listing;
 use Gondrik\Core\Entry\Vocabulary;
 use Gondrik\Core\Sheet\HandStepText;
 use Gondrik\Core\Sheet\UnreadCell;
+use Gondrik\Core\Size\Torque;
+use Gondrik\Core\Value\Invalid;
 
 /** Between a value of the workbook and the text of a cell. What is written reads back the same. */
 final class Cell
@@ -77,6 +79,7 @@ final class Cell
             CellKind::Words => self::words($column, $text),
             CellKind::Whole => self::whole($column, $text, $unit),
             CellKind::Number => self::number($column, $text, $unit),
+            CellKind::Torque => self::torque($column, $text, $unit),
             CellKind::YesNo => self::yesOrNo($text),
         };
     }
@@ -142,6 +145,17 @@ final class Cell
 
         // What is converted gets no more digits than a hand can measure.
         return $factor === 1.0 ? $number : round($number * $factor, 6);
+    }
+
+    /** In pounds it stays as it was written. */
+    private static function torque(ListColumn $column, string $text, ?string $unit): float|string
+    {
+        $figure = self::number($column, $text, $unit);
+        try {
+            return Torque::parse(is_numeric(str_replace(',', '.', $text)) && $unit !== null ? $text . ' ' . $unit : $text)->plain();
+        } catch (Invalid) {
+            return $figure;
+        }
     }
 
     private static function unit(string $text): string

@@ -16,6 +16,8 @@ enum CellKind
     case Words;
     case Whole;
     case Number;
+    /** A number in N·m, or text with its unit. */
+    case Torque;
     case YesNo;
     /** Steps by hand, each on a line of its own: "pull-test: first of the batch". */
     case Steps;

@@ -8,6 +8,7 @@ use Gondrik\Core\Scope\HandStep;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Kit;
@@ -117,6 +118,7 @@ final readonly class ListPart
             $field->isReference => CellKind::Text,
             $field->type === 'int' => CellKind::Whole,
             $field->type === 'float' => CellKind::Number,
+            $field->type === Torque::class => CellKind::Torque,
             $field->type === 'bool' => CellKind::YesNo,
             in_array($field->type, [Size::class, SizeRange::class], true) => CellKind::Size,
             enum_exists($field->type) => CellKind::Word,
@@ -127,7 +129,7 @@ final readonly class ListPart
     /** @param non-empty-list<string> $keys */
     private static function dimension(ObjectField $field, array $keys): ?Dimension
     {
-        $isMeasured = $field->type === 'float' || in_array($field->name, ['price', 'perUse', 'perMonth', 'massGrams'], true);
+        $isMeasured = in_array($field->type, ['float', Torque::class], true) || in_array($field->name, ['price', 'perUse', 'perMonth', 'massGrams'], true);
 
         return $isMeasured && !$field->isList ? Dimension::of(implode('.', $keys)) : null;
     }

@@ -47,7 +47,7 @@ final readonly class SheetWriter
 
         return [
             'lines' => array_map(static fn(LineGroup $group, int $index): array => [
-                'line' => [...self::line($group->line), ...$group->torque === null ? [] : ['typed' => ['torque' => $group->torque]]],
+                'line' => self::line($group->line),
                 'rows' => $group->rows,
                 ...$judged[$index] ?? [],
             ], $groups, array_keys($groups)),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Scope;
 
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
@@ -15,7 +16,7 @@ use Gondrik\Core\Wire\Wire;
 
 /**
  * One line of a scope: this wire into this terminal so many times, or a screw to be cut to length or tightened.
- * Torque in N·m, the iron's temperature in °C.
+ * The iron's temperature in °C.
  */
 final readonly class Line
 {
@@ -40,7 +41,7 @@ final readonly class Line
         public Joint $joint = new Joint(),
         #[Inline]
         public Surroundings $surroundings = new Surroundings(),
-        public ?float $torque = null,
+        public ?Torque $torque = null,
         /** Thread of a screw that is cut to length, "6-32". */
         public ?string $shear = null,
         /** Of the soldering iron. */
@@ -129,7 +130,7 @@ final readonly class Line
     /** Whether its screw and its iron are set to the same: torque, thread, temperature. */
     public function hasFiguresOf(self $other): bool
     {
-        return $this->torque === $other->torque && $this->shear === $other->shear && $this->temperature === $other->temperature;
+        return $this->torque?->newtonMetres === $other->torque?->newtonMetres && $this->shear === $other->shear && $this->temperature === $other->temperature;
     }
 
     /** A tube dropped by hand is none, one added by hand a plain one. */

@@ -11,7 +11,9 @@ use Gondrik\Core\Entry\UnitKind;
 use Gondrik\Core\Entry\Units;
 use Gondrik\Core\Entry\Vocabulary;
 use Gondrik\Core\Scope\Clamp;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Sleeve;
+use Gondrik\Core\Value\Invalid;
 
 /**
  * Reads one cell of a table, typed or pasted, as what its column says: sizes, words and figures as an entry has them.
@@ -56,8 +58,8 @@ final class CellReader
             Column::Wire, Column::WireB => $this->end($column->value, $text, $unit),
             Column::Terminal, Column::TerminalFrom, Column::TerminalTo => $this->end('terminal', $text, $unit, wire: $wire),
             Column::Quantity, Column::WiresInBarrel => [$column->value => self::count($text)],
-            Column::Torque => ['torque' => self::figure($text, UnitKind::Torque, $unit ?? 'N·m', 'a torque, like 1.2 N·m or 15 lbf·in')],
-            Column::Ambient, Column::Temperature => [$column->value => self::figure($text, UnitKind::Temperature, '°C', 'a temperature, like -5 °C')],
+            Column::Torque => ['torque' => self::torque($text, $unit ?? 'N·m')],
+            Column::Ambient, Column::Temperature => [$column->value => self::temperature($text)],
             Column::Prep, Column::Place, Column::Access => [$column->value => self::word($column, $text)],
             Column::Sleeve => ['sleeve' => self::sleeve($text)],
             Column::Clamp => ['clamp' => Clamp::tryFrom(mb_strtolower($text))->value ?? throw new UnreadCell($text, 'a clamp: ' . self::listed(array_column(Clamp::cases(), 'value')))],
@@ -129,12 +131,27 @@ final class CellReader
         return (int) $found[1];
     }
 
-    private static function figure(string $text, UnitKind $kind, string $unit, string $expected): float
+    /** @return float|string in N·m; in pounds as it was written */
+    private static function torque(string $text, string $unit): float|string
     {
-        $written = preg_match('~^[-−–+]?\d+(?:[.,]\d+)?$~uD', $text) === 1 ? $text . ' ' . $unit : $text;
-        $units = Units::of($written);
-        if (count($units) !== 1 || !$units[0]->is($kind)) {
-            throw new UnreadCell($text, $expected);
+        try {
+            return Torque::parse(self::with($unit, $text))->plain();
+        } catch (Invalid) {
+            throw new UnreadCell($text, 'a torque, like 1.2 N·m or 15 lbf·in');
+        }
+    }
+
+    /** A number alone gets the unit. */
+    private static function with(string $unit, string $text): string
+    {
+        return preg_match('~^[-−–+]?\d+(?:[.,]\d+)?$~uD', $text) === 1 ? $text . ' ' . $unit : $text;
+    }
+
+    private static function temperature(string $text): float
+    {
+        $units = Units::of(self::with('°C', $text));
+        if (count($units) !== 1 || !$units[0]->is(UnitKind::Temperature)) {
+            throw new UnreadCell($text, 'a temperature, like -5 °C');
         }
 
         return (float) $units[0]->value;

@@ -13,7 +13,5 @@ final readonly class LineGroup
     public function __construct(
         public Line $line,
         public array $rows,
-        /** As it was typed in the first of them, where that was otherwise than in N·m. */
-        public ?string $torque = null,
     ) {}
 }

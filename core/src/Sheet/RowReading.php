@@ -12,14 +12,12 @@ final readonly class RowReading
     /**
      * @param list<Line>        $lines    one; of a wire list one for each end that has a terminal; none where there is a problem
      * @param list<CellProblem> $problems
-     * @param string|null       $torque   as it was typed, where that was otherwise than in N·m
      */
     public function __construct(
         /** Place in the table, counted from 0. */
         public int $row,
         public array $lines,
         public array $problems = [],
-        public ?string $torque = null,
     ) {}
 
     public function isBad(): bool

@@ -6,7 +6,6 @@ namespace Gondrik\Core\Sheet;
 
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
-use Gondrik\Core\Entry\Typed;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Wire\Wire;
@@ -44,7 +43,7 @@ final class SheetReader
             [$drafts[$row], $problems[$row]] = $this->row($mapping, $cells);
         }
 
-        return $this->checked($mapping, $drafts, $problems, $rows);
+        return $this->checked($mapping, $drafts, $problems);
     }
 
     /**
@@ -56,17 +55,16 @@ final class SheetReader
      */
     public static function grouped(Mapping $mapping, array $readings): array
     {
-        $lines = $rows = $typed = [];
+        $lines = $rows = [];
         foreach ($readings as $reading) {
             foreach ($reading->lines as $line) {
-                $key = $mapping->isWireList() ? self::content((new ObjectCodec())->write($line)) : count($lines);
+                $key = $mapping->isWireList() ? self::work($line) : count($lines);
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->times($lines[$key]->quantity + $line->quantity) : $line;
                 $rows[$key][] = $reading->row;
-                $typed[$key] ??= $reading->torque;
             }
         }
 
-        return array_values(array_map(static fn(Line $line, array $from, ?string $torque): LineGroup => new LineGroup($line, $from, $torque), $lines, $rows, $typed));
+        return array_values(array_map(static fn(Line $line, array $from): LineGroup => new LineGroup($line, $from), $lines, $rows));
     }
 
     /**
@@ -140,11 +138,10 @@ final class SheetReader
      *
      * @param array<int, list<\stdClass>>   $drafts   by row
      * @param array<int, list<CellProblem>> $problems by row
-     * @param array<int, list<string>>      $rows     by row
      *
      * @return list<RowReading>
      */
-    private function checked(Mapping $mapping, array $drafts, array $problems, array $rows): array
+    private function checked(Mapping $mapping, array $drafts, array $problems): array
     {
         $keys = $contents = [];
         foreach ($drafts as $row => $lines) {
@@ -156,7 +153,6 @@ final class SheetReader
         }
         [$sound, $refused] = (new LinesCodec())->read($this->wires, $this->terminals, $contents);
         $readings = [];
-        $torque = $mapping->find(Column::Torque);
         foreach ($drafts as $row => $lines) {
             $read = [];
             foreach ($problems[$row] === [] ? $lines : [] as $line) {
@@ -168,8 +164,7 @@ final class SheetReader
                     $read[] = $sound[$key]->times($line->quantity ?? 1);
                 }
             }
-            $typed = $torque === null ? null : Typed::torque($rows[$row][$torque->index] ?? '', $read[0]->torque ?? null, $torque->unit);
-            $readings[] = new RowReading($row, $problems[$row] === [] ? $read : [], $problems[$row], $typed);
+            $readings[] = new RowReading($row, $problems[$row] === [] ? $read : [], $problems[$row]);
         }
 
         return $readings;
@@ -182,6 +177,17 @@ final class SheetReader
         $mapped = $column === null ? null : $mapping->find($column);
 
         return new CellProblem($mapped?->index, is_scalar($problem->value) ? (string) $problem->value : '', $problem->expected);
+    }
+
+    /** The same torque in pounds and in N·m is the same work. */
+    private static function work(Line $line): string
+    {
+        $written = (new ObjectCodec())->write($line);
+        if ($line->torque !== null) {
+            $written->torque = $line->torque->newtonMetres;
+        }
+
+        return self::content($written);
     }
 
     /** What two lines that are the same work have the same. */

@@ -6,6 +6,7 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
@@ -36,7 +37,7 @@ final class SchemaCheck
 
     /**
      * @param array<mixed>|\stdClass $data
-     * @param list<string> $paths where the items of the list stand in the document; none where the data is the document
+     * @param list<string>           $paths where the items of the list stand in the document; none where the data is the document
      *
      * @return array<string, Problem>
      */
@@ -181,7 +182,7 @@ final class SchemaCheck
     /** @return array<string, \Closure(string): object> readers of the formats that the schema names */
     private static function formats(): array
     {
-        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...)];
+        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...), 'torque' => Torque::parse(...)];
     }
 
     /** @param \Closure(string): object $parse */

@@ -17,6 +17,7 @@ use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Size\TradeEquivalents;
 use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Reason;
@@ -43,11 +44,13 @@ it('agrees with GNU units on diameter and area of every gauge from 40 AWG to 4/0
     }
 });
 
-it('agrees with GNU units on kcmil and on pounds-force', function (): void {
+it('agrees with GNU units on kcmil, on pounds-force, and on torque in pounds', function (): void {
     expect(Size::parse('250 kcmil')->area)->toEqualWithDelta(gnuUnits('250 kcmil', 'mm^2'), 1e-6);
     $force = PullForce::required(PullStandard::Ul486, Size::parse('16 AWG'));
     expect($force?->newtons)->toEqualWithDelta(gnuUnits('30 lbf', 'N'), 1e-4)
-        ->and($force?->poundsForce())->toEqualWithDelta(30.0, 1e-9);
+        ->and($force?->poundsForce())->toEqualWithDelta(30.0, 1e-9)
+        ->and(Torque::parse('15 lbf·in')->newtonMetres)->toEqualWithDelta(gnuUnits('15 lbf inch', 'N m'), 1e-6)
+        ->and(Torque::parse('40 ft-lb')->newtonMetres)->toEqualWithDelta(gnuUnits('40 lbf foot', 'N m'), 1e-6);
 });
 
 it('agrees with the handbook on conductor diameters within 1 % (NEC chapter 9 table 8, from memory)', function (array $row): void {

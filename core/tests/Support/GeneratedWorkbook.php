@@ -236,7 +236,7 @@ final class GeneratedWorkbook
             ...$this->chance(10) ? ['prep' => $this->one(['re-laid', 'twist', 'tin'])] : [],
             ...$this->chance(10) ? ['place' => 'vibration'] : [],
             ...$this->chance(20) ? ['ambient' => $this->random->getInt(-5, 12)] : [],
-            ...$this->chance(30) ? ['torque' => $this->random->getInt(1, 40) / 2] : [],
+            ...$this->chance(30) ? ['torque' => self::torque($this->random->getInt(1, 40))] : [],
             ...$this->chance(20) ? ['clamp' => $this->one(['rectangular', 'round', 'spring'])] : [],
             ...$this->chance(10) ? ['temperature' => $this->random->getInt(250, 450)] : [],
             ...($terminal->ends ?? 1) === 2 && $this->chance(50) ? ['wireB' => $this->one($wires)->id] : [],
@@ -303,5 +303,11 @@ final class GeneratedWorkbook
     private function chance(int $percent): bool
     {
         return $this->random->getInt(1, 100) <= $percent;
+    }
+
+    /** Some are written in pounds. */
+    private static function torque(int $number): float|string
+    {
+        return $number % 4 === 0 ? $number . ' lbf·in' : $number / 2;
     }
 }

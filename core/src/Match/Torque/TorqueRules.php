@@ -62,7 +62,7 @@ final class TorqueRules extends OperationRules
 
     public function work(Line $line, ?End $end, Conditions $conditions): TorqueWork
     {
-        return new TorqueWork($conditions, $line->torque, $this->house->torqueEvery && !self::isAsked($line));
+        return new TorqueWork($conditions, $line->torque?->newtonMetres, $this->house->torqueEvery && !self::isAsked($line));
     }
 
     public function judge(Work $work, Capability $capability, Findings $findings): null

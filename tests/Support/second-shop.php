@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The demo once more, as another shop with people of its own: two browsers that write at the same time each have one. Run by bin/test
+ * in the database of the browser's tests.
+ */
+
+use App\Demo\DemoShop;
+use App\Models\Role;
+use App\Models\Shop;
+use App\Models\User;
+use App\Workbook\WorkbookImport;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Illuminate\Contracts\Console\Kernel;
+
+require __DIR__ . '/../../vendor/autoload.php';
+
+$app = require __DIR__ . '/../../bootstrap/app.php';
+$app->make(Kernel::class)->bootstrap();
+
+$workbook = $app->make(WorkbookCodec::class)->read((string) file_get_contents(DemoShop::workbookPath()));
+$shop = Shop::query()->create(['name' => $workbook->title]);
+foreach (['Ivo Marell' => Role::Lead, 'Beno Tashe' => Role::Hand] as $name => $role) {
+    User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);
+}
+$app->make(WorkbookImport::class)->apply($shop, $workbook);

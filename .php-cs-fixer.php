@@ -7,7 +7,7 @@ $finder = (new PhpCsFixer\Finder())
     ->append([__FILE__, __DIR__ . '/bootstrap/app.php', __DIR__ . '/public/index.php']);
 
 return (new PhpCsFixer\Config())
-    ->setParallelConfig(PhpCsFixer\Runner\Parallel\ParallelConfigFactory::detect())
+    ->setParallelConfig(new PhpCsFixer\Runner\Parallel\ParallelConfig(2))
     ->setRiskyAllowed(true)
     ->setCacheFile(__DIR__ . '/var/php-cs-fixer.cache')
     ->setRules([

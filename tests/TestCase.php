@@ -64,6 +64,28 @@ abstract class TestCase extends BaseTestCase
         return $this->post('/api/v1/imports', ['workbook' => UploadedFile::fake()->createWithContent('book.json', $content)]);
     }
 
+    /**
+     * What there is to do about a kit, seen and accepted.
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function acceptPlan(string $asked): TestResponse
+    {
+        return $this->postJson('/api/v1/plans', ['seen' => $this->getJson('/api/v1/plan?' . $asked)->assertOk()->json('seen')]);
+    }
+
+    /**
+     * Says of something in a plan as it was seen that it has come, or has not after all.
+     *
+     * @param TestResponse<\Symfony\Component\HttpFoundation\Response> $plan
+     *
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    public function arrive(TestResponse $plan, int $item, bool $has = true): TestResponse
+    {
+        return $this->putJson('/api/v1/plans/' . $plan->json('id') . '/items/' . $item, ['arrived' => $has], ['If-Match' => '"' . $plan->json('version') . '"']);
+    }
+
     public function demoText(): string
     {
         return (string) file_get_contents(DemoShop::workbookPath());

@@ -6,102 +6,149 @@ namespace App\Planning;
 
 use App\History\Change;
 use App\History\Event;
+use App\History\Journal;
 use App\History\Place;
 use App\Models\Plan as PlanRow;
-use App\Models\PlanItem;
 use App\Models\Shop;
 use App\Models\User;
+use App\Workbook\Belongings;
+use App\Workbook\ChangedMeanwhile;
 use App\Workbook\ShopChanges;
 use App\Workbook\ShopStore;
 use App\Workbook\ShopWorkbook;
-use Gondrik\Core\Output\PlanWriter;
-use Gondrik\Core\Planning\BuyingRow;
+use App\Workbook\StaleVersion;
+use App\Workbook\Version;
+use App\Workbook\Written;
 use Gondrik\Core\Planning\Means;
-use Gondrik\Core\Planning\Plan;
-use Gondrik\Core\Planning\PlannedScope;
-use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\WorkbookList;
-use Illuminate\Support\Collection;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 
-/** Plans that a shop goes by: the kit changes when something arrives, and not before. */
+/**
+ * Plans that a shop goes by: the kit changes when something arrives, and not before. Whatever is done to one is a change like any
+ * other, with its version and its entry in the history; an arrival and what it does to kits are one entry.
+ */
 final readonly class AcceptedPlans
 {
-    public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWorkbook $shops, private ObjectCodec $objects) {}
+    public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWorkbook $shops, private Journal $journal, private ObjectCodec $objects) {}
 
-    /** @return Collection<int, PlanRow> the latest first */
-    public function of(Shop $shop): Collection
+    /** @return list<array{row: PlanRow, version: string}> the latest first */
+    public function of(Shop $shop): array
     {
-        return $shop->plans()->with(['items', 'kit', 'acceptedBy'])->orderByDesc('id')->get()->toBase();
+        $rows = $shop->plans()->with(['items', 'kit', 'acceptedBy'])->orderByDesc('id')->get();
+
+        return array_values($rows->map(static fn(PlanRow $row): array => ['row' => $row, 'version' => Version::of(Belongings::plan($row))])->all());
     }
 
-    /** @throws InvalidWorkbook when there is no kit that it is for, or nothing to do */
-    public function accept(Shop $shop, User $user, PlanQuestion $question, Plan $plan): PlanRow
+    /** @return array{row: PlanRow, version: string} */
+    public function one(Shop $shop, int $plan): array
     {
-        if ($plan->add === [] && $plan->paid === []) {
-            throw new InvalidWorkbook([new Problem('kit', $question->kit->id, 'a kit for which there is something to do')]);
-        }
+        $row = $shop->plans()->with(['items', 'kit', 'acceptedBy'])->whereKey($plan)->firstOrFail();
 
-        return $this->store->change($shop, function (Shop $locked) use ($user, $question, $plan): PlanRow {
-            $kit = $locked->kits()->where('code', $question->kit->id)->first() ?? throw new InvalidWorkbook([new Problem('kit', $question->kit->id, 'a kit of the shop: make one first, where it is to be packed from nothing')]);
-            $row = $locked->plans()->create([
-                'kit_id' => $kit->id,
-                'accepted_by' => $user->id,
-                'scopes' => array_map(static fn(PlannedScope $of): string => $of->scope->id, $question->scopes),
-                'cost' => $plan->cost,
-                'terminations' => $plan->terminations,
-                'covered_before' => $plan->coveredBefore,
-                'covered_after' => $plan->coveredAfter,
-            ]);
-            foreach (self::items($question, $plan) as $position => $item) {
-                $row->items()->create([...$item, 'shop_id' => $locked->id, 'position' => $position]);
-            }
-            $this->store->raise($locked);
+        return ['row' => $row, 'version' => Version::of(Belongings::plan($row))];
+    }
 
-            return $row->load(['items', 'kit', 'acceptedBy']);
+    /**
+     * @param string $seal of the plan that was seen
+     *
+     * @return array{int, Written} its number, and what was written
+     *
+     * @throws InvalidWorkbook  when it is none of this shop's
+     * @throws ChangedMeanwhile when the shop has changed since it was seen
+     */
+    public function accept(Shop $shop, User $user, string $seal): array
+    {
+        return $this->store->change($shop, function (Shop $locked) use ($user, $seal): array {
+            $seen = SeenPlan::opened($locked, $seal);
+            [$id, $numbers] = $this->store->newPlan(count($seen->items));
+            // Key by key in the order in which it is read back, for that is what its version is made of.
+            $plan = (object) [
+                'kit' => $seen->kit,
+                'acceptedBy' => $user->id,
+                'acceptedAt' => now()->toIso8601String(),
+                ...array_diff_key(get_object_vars($seen), ['kit' => null]),
+                'items' => array_map(static fn(\stdClass $item, int $number): \stdClass => (object) ['id' => $number, ...get_object_vars($item), 'arrivedAt' => null, 'arrivedBy' => null], $seen->items, $numbers),
+            ];
+
+            return [$id, $this->changes->write($locked, Event::Added, [new Change(self::place($id), null, $plan)])];
         });
     }
 
     /**
      * Something has come, or has not after all: the kit is changed with it, and the one it came out of. Said twice, it is so once.
      *
-     * @throws InvalidWorkbook when the tool is not in the shop any more
+     * @param string $version of the plan that was seen
+     *
+     * @return Written|null null where it was said already
+     *
+     * @throws StaleVersion                    when the plan is another by now
+     * @throws InvalidWorkbook                 when the tool is not in the shop any more
+     * @throws ModelNotFoundException<PlanRow> when there is no such plan, or nothing such in it
      */
-    public function arrive(Shop $shop, User $user, int $plan, int $item, bool $hasArrived): PlanRow
+    public function arrive(Shop $shop, User $user, int $plan, string $version, int $item, bool $hasArrived): ?Written
     {
-        return $this->store->change($shop, function (Shop $locked) use ($user, $plan, $item, $hasArrived): PlanRow {
-            $row = $locked->plans()->whereKey($plan)->firstOrFail();
-            /** @var PlanItem $of */
-            $of = $row->items()->whereKey($item)->firstOrFail();
-            if (($of->arrived_at !== null) !== $hasArrived) {
-                $of->update(['arrived_at' => $hasArrived ? now() : null, 'arrived_by' => $hasArrived ? $user->id : null]);
-                $changes = $of->means === Means::PerPiece->value ? [] : array_values(array_filter([
-                    $this->counted($locked, $row->kit->code, $of->tool, $hasArrived ? 1 : -1),
-                    $of->from_kit === null ? null : $this->counted($locked, $of->from_kit, $of->tool, $hasArrived ? -1 : 1),
-                ]));
-                $changes === [] ? $this->store->raise($locked) : $this->changes->write($locked, Event::of($changes), $changes);
+        return $this->store->change($shop, function (Shop $locked) use ($user, $plan, $version, $item, $hasArrived): ?Written {
+            $before = $this->present($locked, $plan);
+            $at = array_search($item, array_column($before->items, 'id'), true);
+            if (!is_int($at)) {
+                throw (new ModelNotFoundException())->setModel(PlanRow::class);
             }
+            if (($before->items[$at]->arrivedAt !== null) === $hasArrived) {
+                return null;
+            }
+            $this->refuseStale($locked, $plan, $before, $version);
+            $after = clone $before;
+            $after->items = array_map(static fn(\stdClass $one): \stdClass => clone $one, $before->items);
+            $of = $after->items[$at];
+            $of->arrivedAt = $hasArrived ? now()->toIso8601String() : null;
+            $of->arrivedBy = $hasArrived ? $user->id : null;
+            $kits = $of->means === Means::PerPiece->value ? [] : array_filter([
+                $this->counted($locked, $before->kit, $of->tool, $hasArrived ? 1 : -1),
+                $of->from === null ? null : $this->counted($locked, $of->from, $of->tool, $hasArrived ? -1 : 1),
+            ]);
 
-            return $row->load(['items', 'kit', 'acceptedBy']);
+            return $this->changes->write($locked, Event::Changed, [...array_values($kits), new Change(self::place($plan), $before, $after)]);
         });
     }
 
-    /** @throws ConflictHttpException when something of it has arrived */
-    public function takeBack(Shop $shop, int $plan): void
+    /**
+     * @throws StaleVersion                    when it is another by now than the one that was seen
+     * @throws ConflictHttpException           when something of it has arrived
+     * @throws ModelNotFoundException<PlanRow> when there is no such plan
+     */
+    public function takeBack(Shop $shop, int $plan, string $version): Written
     {
-        $this->store->change($shop, function (Shop $locked) use ($plan): void {
-            $row = $locked->plans()->whereKey($plan)->firstOrFail();
-            if ($row->items()->whereNotNull('arrived_at')->exists()) {
+        return $this->store->change($shop, function (Shop $locked) use ($plan, $version): Written {
+            $before = $this->present($locked, $plan);
+            if (array_filter(array_column($before->items, 'arrivedAt')) !== []) {
                 throw new ConflictHttpException('Something of this plan has arrived already. Say first that it has not, or let the plan stand.');
             }
-            $row->delete();
-            $this->store->raise($locked);
+            $this->refuseStale($locked, $plan, $before, $version);
+
+            return $this->changes->write($locked, Event::Removed, [new Change(self::place($plan), $before, null)]);
         });
+    }
+
+    private static function place(int $plan): Place
+    {
+        return new Place(Belongings::PLANS, (string) $plan);
+    }
+
+    private function present(Shop $shop, int $plan): \stdClass
+    {
+        return $this->changes->present($shop, self::place($plan)) ?? throw (new ModelNotFoundException())->setModel(PlanRow::class);
+    }
+
+    private function refuseStale(Shop $shop, int $plan, \stdClass $present, string $version): void
+    {
+        if (Version::of($present) !== $version) {
+            throw new StaleVersion(Version::with($present), $this->journal->last($shop, self::place($plan)));
+        }
     }
 
     /**
@@ -123,23 +170,5 @@ final readonly class AcceptedPlans
         };
 
         return new Change(new Place(WorkbookList::Kits->value, $id), $this->objects->write($kit), $this->objects->write($after));
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function items(PlanQuestion $question, Plan $plan): array
-    {
-        $wanted = array_column(array_slice((new PlanWriter())->buyingList(BuyingRow::of($plan, $question)), 1), 1);
-        $items = [];
-        foreach ($plan->add as $at => $addition) {
-            $way = $addition->way;
-            $items[] = ['tool' => $way->tool->id, 'name' => $way->tool->name, 'wanted' => $wanted[$at], 'means' => $way->means->value, 'from_kit' => $way->from, 'cost' => $way->cost];
-        }
-        $paid = [];
-        foreach ($plan->paid as $step) {
-            $tool = $step->way->tool;
-            $paid[$tool->id] = ['tool' => $tool->id, 'name' => $tool->name, 'wanted' => '', 'means' => Means::PerPiece->value, 'from_kit' => null, 'cost' => ($paid[$tool->id]['cost'] ?? 0) + $step->cost()];
-        }
-
-        return [...$items, ...array_values($paid)];
     }
 }

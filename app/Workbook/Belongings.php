@@ -63,7 +63,7 @@ final readonly class Belongings
         }
         $plan = $shop->plans()->with(['items', 'kit'])->whereKey((int) $place->id)->first();
 
-        return $plan === null ? null : self::written($plan);
+        return $plan === null ? null : self::plan($plan);
     }
 
     /**
@@ -173,7 +173,7 @@ final readonly class Belongings
     }
 
     /** All of a plan, so that it can come back as it was. */
-    private static function written(Plan $plan): \stdClass
+    public static function plan(Plan $plan): \stdClass
     {
         return (object) [
             'kit' => $plan->kit->code,

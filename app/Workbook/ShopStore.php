@@ -166,16 +166,19 @@ final readonly class ShopStore
         return DB::table($table)->where('shop_id', $shop->id)->whereRaw('code = any(?::text[])', [self::textArray($named)])->pluck('id', 'code')->all();
     }
 
+    /** @return array{int, list<int>} the number of a plan to come, and of so many things in it */
+    public function newPlan(int $items): array
+    {
+        $next = static fn(string $table, int $many): array => array_map(static fn(\stdClass $row): int => (int) $row->number, array_values(DB::select("select nextval(pg_get_serial_sequence('{$table}', 'id')) as number from generate_series(1, ?)", [$many])));
+
+        return [$next('plans', 1)[0], $next('plan_items', $items)];
+    }
+
     /** @param string $about wire or terminal */
     public function putAlias(Shop $shop, string $about, string $words, int $thing): void
     {
         DB::table('aliases')->where('shop_id', $shop->id)->where('words', $words)->whereNotNull($about . '_id')->delete();
         DB::table('aliases')->insert(['shop_id' => $shop->id, 'words' => $words, $about . '_id' => $thing, 'created_at' => now(), 'updated_at' => now()]);
-    }
-
-    public function dropAlias(Shop $shop, int $row): void
-    {
-        DB::table('aliases')->where('shop_id', $shop->id)->where('id', $row)->delete();
     }
 
     /** @param string|null $says null where it says nothing */

@@ -4,17 +4,22 @@ declare(strict_types=1);
 
 namespace App\Workbook;
 
+use App\History\Change;
+use App\History\Event;
 use App\Models\Alias as AliasModel;
+use App\Models\CatalogueItem;
 use App\Models\ColumnName;
 use App\Models\Shop;
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Sheet\Column;
 use Gondrik\Core\Sheet\ColumnNames;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /** What a shop calls its wires and terminals, and the columns of its tables. */
 final readonly class ShopWords
 {
-    public function __construct(private ShopStore $store) {}
+    public function __construct(private ShopStore $store, private ShopChanges $changes) {}
 
     /** @return list<Alias> */
     public function aliases(Shop $shop): array
@@ -31,23 +36,58 @@ final readonly class ShopWords
         ])->toBase();
     }
 
-    /** Remembers a word for a wire or terminal; what it stood for before is forgotten. */
-    public function call(Shop $shop, Alias $alias): void
+    /**
+     * Remembers a word for a wire or terminal; what it stood for before is forgotten.
+     *
+     * @return Written|null null where it stood for that already
+     *
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function call(Shop $shop, Alias $alias): ?Written
     {
-        $things = $alias->about === 'wire' ? $shop->wires() : $shop->terminals();
-        $thing = $things->where('code', $alias->id)->firstOrFail();
-        $words = self::plain($alias->words);
-        $this->store->change($shop, function (Shop $locked) use ($alias, $words, $thing): void {
-            $this->store->putAlias($locked, $alias->about, $words, $thing->id);
+        $list = $alias->about === 'wire' ? WorkbookList::Wires : WorkbookList::Terminals;
+        $word = self::plain($alias->words);
+
+        return $this->store->change($shop, function (Shop $locked) use ($alias, $list, $word): ?Written {
+            ShopWorkbook::of($locked, $list)->where('code', $alias->id)->firstOrFail();
+            $owner = $locked->aliases()->with(['wire', 'terminal'])->where('words', $word)->whereNotNull($alias->about . '_id')->first();
+            $before = ($owner->wire ?? $owner->terminal ?? null)?->code;
+
+            return $before === $alias->id ? null : $this->write($locked, array_filter([
+                $before === null ? null : $this->changed($locked, $list, $before, without: $word),
+                $this->changed($locked, $list, $alias->id, with: $word),
+            ]));
         });
     }
 
-    public function forget(Shop $shop, int $row): void
+    /** @throws ModelNotFoundException<AliasModel> when the shop has no such word */
+    public function forget(Shop $shop, int $row): Written
     {
-        $shop->aliases()->findOrFail($row);
-        $this->store->change($shop, function (Shop $locked) use ($row): void {
-            $this->store->dropAlias($locked, $row);
+        return $this->store->change($shop, function (Shop $locked) use ($row): Written {
+            $alias = $locked->aliases()->with(['wire', 'terminal'])->findOrFail($row);
+            $list = $alias->wire === null ? WorkbookList::Terminals : WorkbookList::Wires;
+
+            return $this->write($locked, [$this->changed($locked, $list, ($alias->wire ?? $alias->terminal)->code ?? '', without: $alias->words)]);
         });
+    }
+
+    /** @param array<Change> $changes */
+    private function write(Shop $shop, array $changes): Written
+    {
+        $changes = array_values($changes);
+
+        return $this->changes->write($shop, Event::of($changes), $changes);
+    }
+
+    /** What one thing is called, with one word more or one less. */
+    private function changed(Shop $shop, WorkbookList $list, string $id, ?string $with = null, ?string $without = null): Change
+    {
+        $place = Belongings::called($list, $id);
+        $before = $this->changes->present($shop, $place);
+        $words = array_diff([...$before->words ?? [], ...$with === null ? [] : [$with]], [$without]);
+        sort($words);
+
+        return new Change($place, $before, $words === [] ? null : (object) ['words' => $words]);
     }
 
     /** @return array<string, Column|null> what the shop has said of the names of columns, null for "nothing" */

@@ -25,7 +25,7 @@ function writings(): array
     $version = static fn($test, string $path): array => ['If-Match' => '"' . $test->getJson('/api/v1/' . $path)->json('version') . '"'];
     $line = static fn($test): array => ['If-Match' => '"' . collect($test->getJson('/api/v1/scopes/tower-7/lines')->json('data'))->firstWhere('id', 'heat-15')['version'] . '"'];
     $added = static fn($test): string => $test->postJson('/api/v1/wires', ['id' => 'bell', ...WIRE])->assertCreated()->headers->get('Gondrik-Change');
-    $plan = static fn($test): array => $test->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->assertCreated()->json();
+    $plan = static fn($test): array => $test->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated()->json();
     $import = static function ($test): string {
         $document = json_decode($test->demoText());
         $document->wires[0]->name = 'Another name';
@@ -77,13 +77,17 @@ function writings(): array
 
             return ['DELETE', 'aliases/' . $test->getJson('/api/v1/aliases')->json('data.0.alias')];
         },
-        'POST plans' => static fn(): array => ['POST', 'plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7']],
+        'POST plans' => static fn($test): array => ['POST', 'plans', ['seen' => $test->getJson('/api/v1/plan?kit=pylon-backpack&scopes=tower-7')->json('seen')]],
         'PUT plans/{plan}/items/{item}' => static function ($test) use ($plan): array {
             $made = $plan($test);
 
-            return ['PUT', "plans/{$made['id']}/items/{$made['items'][0]['id']}", ['arrived' => true]];
+            return ['PUT', "plans/{$made['id']}/items/{$made['items'][0]['id']}", ['arrived' => true], ['If-Match' => '"' . $made['version'] . '"']];
         },
-        'DELETE plans/{plan}' => static fn($test): array => ['DELETE', 'plans/' . $plan($test)['id']],
+        'DELETE plans/{plan}' => static function ($test) use ($plan): array {
+            $made = $plan($test);
+
+            return ['DELETE', 'plans/' . $made['id'], [], ['If-Match' => '"' . $made['version'] . '"']];
+        },
         'POST catalogue/{list}/{id}' => static fn(): array => ['POST', 'catalogue/wires/thhn-12'],
         'POST tables/{list}/take' => static fn(): array => ['POST', 'tables/wires/take', ['things' => [['thing' => ['id' => 'bell', ...WIRE]], ['thing' => ['id' => 'bell-2', ...WIRE]]]]],
         'POST {list}/{id}/merge' => static function ($test) use ($added): array {

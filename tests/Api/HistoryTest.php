@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Illuminate\Testing\TestResponse;
 use Tests\Support\OpenApi;
 
 it('keeps who, when, before and after of every change', function (): void {
@@ -85,8 +86,9 @@ it('takes each kind of change back, and once more', function (Closure $change): 
 
 it('brings back with a kit the plans that were accepted for it, and what of them has arrived', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $plan = $this->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->assertCreated()->json();
-    $this->putJson("/api/v1/plans/{$plan['id']}/items/{$plan['items'][0]['id']}", ['arrived' => true])->assertOk();
+    $accepted = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated();
+    $this->arrive($accepted, $accepted->json('items.0.id'))->assertOk();
+    $plan = $accepted->json();
     $plans = $this->getJson('/api/v1/plans')->json('data');
     $gone = $this->deleteJson('/api/v1/kits/pylon-backpack', headers: ['If-Match' => '"' . $this->getJson('/api/v1/kits/pylon-backpack')->json('version') . '"'])->assertNoContent();
     expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
@@ -129,6 +131,25 @@ it('does not bring back a word that names something else by now', function (): v
     expect(array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words'))->toBe(['fat grey' => 'hookup-12']);
 });
 
+it('keeps what a thing is called as a change like any other', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $called = fn(): array => array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words');
+    $call = fn(string $words, string $id): TestResponse => $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => $words, 'id' => $id])->assertNoContent();
+    $first = $call('  Bell   WIRE ', 'hookup-12');
+    $call('bell wire', 'hookup-12')->assertHeaderMissing('Gondrik-Change');
+    $other = $call('bell wire', 'flex-1');
+    expect($called())->toBe(['bell wire' => 'flex-1'])
+        ->and($this->getJson('/api/v1/history')->json('data.0.changes.*.id'))->toBe(['hookup-12', 'flex-1'])
+        ->and($this->getJson('/api/v1/history')->json('data.0.event'))->toBe('edited');
+    $this->postJson('/api/v1/history/' . $other->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($called())->toBe(['bell wire' => 'hookup-12']);
+    $gone = $this->deleteJson('/api/v1/aliases/' . $this->getJson('/api/v1/aliases')->json('data.0.alias'))->assertNoContent();
+    expect($called())->toBe([]);
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    $this->postJson('/api/v1/history/' . $first->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($called())->toBe([]);
+});
+
 it('does not take an import back over what people have made of it', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $import = $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}],"kits":[{"id":"bag","name":"Bag","tools":[]}]}')->json('id');
@@ -136,10 +157,10 @@ it('does not take an import back over what people have made of it', function ():
     $this->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'bell'])->assertNoContent();
     $this->postJson("/api/v1/imports/{$import}/undo")->assertConflict()->assertJsonPath('type', 'urn:gondrik:problem:in-use')->assertJsonPath('uses.0.name', 'called “ding”');
     $this->deleteJson('/api/v1/aliases/' . $this->getJson('/api/v1/aliases')->json('data.0.alias'))->assertNoContent();
-    $plan = $this->postJson('/api/v1/plans', ['kit' => 'bag', 'scopes' => 'cabin-lighting'])->assertCreated()->json('id');
+    $plan = $this->acceptPlan('kit=bag&scopes=cabin-lighting')->assertCreated();
     $this->postJson("/api/v1/imports/{$import}/undo")->assertConflict()->assertJsonPath('uses.0.list', 'plans');
     expect($this->getJson('/api/v1/plans')->json('data'))->toHaveCount(1);
-    $this->deleteJson("/api/v1/plans/{$plan}")->assertNoContent();
+    $this->deleteJson('/api/v1/plans/' . $plan->json('id'), [], ['If-Match' => '"' . $plan->json('version') . '"'])->assertNoContent();
     $this->postJson("/api/v1/imports/{$import}/undo")->assertNoContent();
 });
 

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Illuminate\Support\Facades\Crypt;
+use Illuminate\Testing\TestResponse;
 use Symfony\Component\Process\Process;
 use Tests\Support\OpenApi;
 
@@ -163,9 +165,9 @@ it('buys a second of what wants a backup', function (): void {
         ->and($backed->json('plan.coveredBefore'))->toBeLessThan($plain['coveredBefore'])
         ->and($backed->json('plan.coveredAfter'))->toBe($plain['coveredAfter'])
         ->and($backed->json('plan.cost'))->toBeGreaterThan($plain['cost']);
-    $id = $this->postJson('/api/v1/plans', ['kit' => 'panel-bench', 'scopes' => 'station-panel', 'backups' => 'crimp'])->assertCreated()->json();
-    foreach ($id['items'] as $item) {
-        $this->putJson("/api/v1/plans/{$id['id']}/items/{$item['id']}", ['arrived' => true])->assertOk();
+    $plan = $this->acceptPlan('kit=panel-bench&scopes=station-panel&backups=crimp')->assertCreated();
+    foreach ($plan->json('items') as $item) {
+        $plan = $this->arrive($plan, $item['id'])->assertOk();
     }
     $again = $this->getJson('/api/v1/plan?kit=panel-bench&scopes=station-panel&backups=crimp')->json('plan');
     expect($again['add'])->toBe([])->and($again['coveredBefore'])->toBe($plain['coveredAfter']);
@@ -186,13 +188,15 @@ it('offers other terminals, and plans with the one that is chosen', function ():
             expect(array_column($then['open'], 'line'))->not->toContain("{$offer['scope']}/{$offer['line']}", $swap);
         }
     }
-    $this->postJson('/api/v1/plans', ['kit' => 'apprentice-box', 'scopes' => 'boards', 'swap' => 'boards/' . $offers[0]['line'] . ':ferrule-1'])->assertStatus(422)->assertJsonPath('problems.0.path', 'swap');
+    $with = $this->getJson("/api/v1/plan?{$ask}&swap={$offers[0]['scope']}/{$offers[0]['line']}:{$offers[0]['substitutes'][0]['terminal']}")->assertOk();
+    // A plan is accepted for the work as it stands: the other terminal is written into it first.
+    expect($with->json('plan.add'))->not->toBe([])->and($with->json('seen'))->toBeNull();
 });
 
 it('accepts a plan, and the kit changes when something arrives, not before', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $asked = ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'];
-    $accepted = $this->postJson('/api/v1/plans', $asked)->assertCreated();
+    $accepted = $this->acceptPlan(http_build_query($asked))->assertCreated();
     $list = $this->getJson('/api/v1/plans');
     expect(OpenApi::mismatch($accepted, 'post', '/plans'))->toBe('')->and(OpenApi::mismatch($list, 'get', '/plans'))->toBe('')
         ->and($list->json('data.0'))->toBe($accepted->json())
@@ -201,46 +205,78 @@ it('accepts a plan, and the kit changes when something arrives, not before', fun
     $cover = fn(): int => $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7')->json('report.headline.hole');
     $before = $cover();
     $plan = $accepted->json('id');
+    $arrived = $accepted;
     foreach ($accepted->json('items') as $item) {
-        $arrived = $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => true])->assertOk();
+        $arrived = $this->arrive($arrived, $item['id'])->assertOk()->assertHeader('Gondrik-Change');
         expect(OpenApi::mismatch($arrived, 'put', '/plans/{plan}/items/{item}'))->toBe('');
         // Said twice, it has come once.
-        $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => true])->assertOk();
+        $this->arrive($accepted, $item['id'])->assertOk()->assertHeaderMissing('Gondrik-Change');
     }
     $counts = array_count_values($this->getJson('/api/v1/kits/pylon-backpack')->json('tools.*.tool'));
     expect($before)->toBe(76)->and($cover())->toBe(0)->and(max($counts))->toBe(1);
-    $this->deleteJson("/api/v1/plans/{$plan}")->assertStatus(409);
+    $seen = static fn(TestResponse $plan): array => ['If-Match' => '"' . $plan->json('version') . '"'];
+    $this->deleteJson("/api/v1/plans/{$plan}", [], $seen($arrived))->assertStatus(409);
     foreach ($accepted->json('items') as $item) {
-        $this->putJson("/api/v1/plans/{$plan}/items/{$item['id']}", ['arrived' => false])->assertOk();
+        $arrived = $this->arrive($arrived, $item['id'], false)->assertOk();
     }
     expect($cover())->toBe($before);
-    $this->deleteJson("/api/v1/plans/{$plan}")->assertNoContent();
+    $this->deleteJson("/api/v1/plans/{$plan}", [], ['If-Match' => '"0123456789abcdef"'])->assertStatus(412)->assertJsonPath('present.kit', 'pylon-backpack');
+    $this->deleteJson("/api/v1/plans/{$plan}")->assertStatus(428);
+    $gone = $this->deleteJson("/api/v1/plans/{$plan}", [], $seen($arrived))->assertNoContent();
     expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/plans')->json('data.0'))->toBe($arrived->json());
 });
 
-it('takes a tool out of the kit that it comes from when it arrives', function (): void {
+it('takes a tool out of the kit that it comes from when it arrives, and puts it back with the arrival, whichever way that is taken back', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $accepted = $this->postJson('/api/v1/plans', ['kit' => 'apprentice-box', 'scopes' => 'boards,cabin-lighting', 'means' => 'buy,move'])->assertCreated()->json();
-    $item = array_values(array_filter($accepted['items'], static fn(array $one): bool => $one['means'] === 'move'))[0];
-    $this->putJson("/api/v1/plans/{$accepted['id']}/items/{$item['id']}", ['arrived' => true])->assertOk();
-    expect($this->getJson('/api/v1/kits/apprentice-box')->json('tools.*.tool'))->toContain($item['tool'])
-        ->and($this->getJson('/api/v1/kits/' . $item['from'])->json('tools.*.tool'))->not->toContain($item['tool'])
-        ->and($this->getJson('/api/v1/history')->json('data.0.changes.*.id'))->toContain('apprentice-box');
+    $accepted = $this->acceptPlan('kit=apprentice-box&scopes=boards,cabin-lighting&means=buy,move')->assertCreated();
+    $item = array_values(array_filter($accepted->json('items'), static fn(array $one): bool => $one['means'] === 'move'))[0];
+    $tools = fn(string $kit): array => $this->getJson('/api/v1/kits/' . $kit)->json('tools.*.tool');
+    [$box, $other] = [$tools('apprentice-box'), $tools($item['from'])];
+    $arrived = $this->arrive($accepted, $item['id'])->assertOk();
+    expect($tools('apprentice-box'))->toContain($item['tool'])->and($tools($item['from']))->not->toContain($item['tool'])
+        ->and($this->getJson('/api/v1/history')->json('data.0.changes.*.list'))->toBe(['kits', 'kits', 'plans']);
+    $this->postJson('/api/v1/history/' . $arrived->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($tools('apprentice-box'))->toBe($box)->and($tools($item['from']))->toEqualCanonicalizing($other)
+        ->and($this->getJson('/api/v1/plans')->json('data.0'))->toBe($accepted->json());
+    // It has not arrived, and so cannot be said not to have: nothing comes to the other kit a second time.
+    $this->arrive($accepted, $item['id'], false)->assertOk()->assertHeaderMissing('Gondrik-Change');
+    expect($tools($item['from']))->toEqualCanonicalizing($other);
 });
 
-it('accepts nothing where there is nothing to do, or no kit to pack', function (array $asked, string $path): void {
-    expect($this->actingAs($this->lead($this->demo()))->postJson('/api/v1/plans', $asked)->assertStatus(422)->json('problems.0.path'))->toBe($path);
+it('accepts what was seen, as long as the shop is what it was then', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $seen = $this->getJson('/api/v1/plan?kit=pylon-backpack&scopes=tower-7')->json('seen');
+    $wire = $this->postJson('/api/v1/wires', WIRE)->assertCreated();
+    $this->postJson('/api/v1/plans', ['seen' => $seen])->assertStatus(409);
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
+    $accepted = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated();
+    $this->postJson('/api/v1/history/' . $accepted->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([])->and($wire->json('id'))->toBe('bell-wire-0-5');
+});
+
+it('accepts nothing that it has not shown', function (\Closure $seal): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->postJson('/api/v1/plans', ['seen' => $seal($this)])->assertStatus(422)->assertJsonPath('problems.0.path', 'seen');
+    expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
 })->with([
-    [['kit' => 'panel-bench', 'scopes' => 'station-panel'], 'kit'],
-    [['scopes' => 'boards'], 'kit'],
-    [['kit' => 'panel-bench'], 'scopes'],
+    'nothing' => [static fn(): string => ''],
+    'a text' => [static fn(): string => 'the cheapest, please'],
+    'something else that was sealed' => [static fn(): string => Crypt::encryptString('{"shop":1}')],
+    'a plan of another shop' => [static fn($test): string => Crypt::encryptString((string) json_encode(['shop' => $test->emptyShop()->shop_id, 'version' => 0, 'plan' => ['kit' => 'pylon-backpack', 'items' => []]]))],
 ]);
+
+it('shows nothing to accept where there is nothing to do, or no kit to pack', function (string $asked): void {
+    expect($this->actingAs($this->lead($this->demo()))->getJson('/api/v1/plan?' . $asked)->assertOk()->json('seen'))->toBeNull();
+})->with(['kit=panel-bench&scopes=station-panel', 'scopes=boards']);
 
 it('keeps accepted plans to their shop', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $plan = $this->postJson('/api/v1/plans', ['kit' => 'pylon-backpack', 'scopes' => 'tower-7'])->json();
+    $plan = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->json();
     $this->insteadActingAs($this->emptyShop());
     expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
-    $this->deleteJson('/api/v1/plans/' . $plan['id'])->assertNotFound();
-    $this->putJson('/api/v1/plans/' . $plan['id'] . '/items/' . $plan['items'][0]['id'], ['arrived' => true])->assertNotFound();
+    $seen = ['If-Match' => '"' . $plan['version'] . '"'];
+    $this->deleteJson('/api/v1/plans/' . $plan['id'], [], $seen)->assertNotFound();
+    $this->putJson('/api/v1/plans/' . $plan['id'] . '/items/' . $plan['items'][0]['id'], ['arrived' => true], $seen)->assertNotFound();
 });

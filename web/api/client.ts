@@ -74,6 +74,9 @@ export async function answer<Data>(
   );
 }
 
+/** Under which number the history has what was written; 0 where nothing was. */
+export const changeOf = (response: Response): number => Number(response.headers.get('Gondrik-Change'));
+
 /** What to tell somebody of any error. */
 export function problemOf(error: unknown): Schemas['Problem'] {
   return error instanceof ApiProblem ? error.problem : unreachable;

@@ -1,10 +1,13 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, shallowRef, type Ref } from 'vue';
-import { answer, api, type Schemas } from './client';
+import { useUndo } from '@/frame/useUndo';
+import { answer, api, changeOf, type Schemas } from './client';
 import { asItCame, SHOP, useShop, type Units } from './queries';
 import { useWriteLine } from './writeLine';
 
 /* What is asked about plans, and what is done to those that the shop goes by. */
+
+type Accepted = Schemas['AcceptedPlan'];
 
 /** A question of planning, as the API asks it. */
 export interface PlanAsked {
@@ -114,28 +117,34 @@ export function useAcceptedPlans(mayPlan: Ref<boolean>) {
     queryFn: () => answer(api.GET('/plans')),
     enabled: mayPlan,
   });
-  const anew = () => client.invalidateQueries({ queryKey: [SHOP, shop.value] });
+  const undo = useUndo();
+  /** As one step that can be taken back; said twice it was one already. */
+  async function written(request: Promise<{ response: Response }>, said: string): Promise<void> {
+    let change = 0;
+    await answer(
+      request.then((one) => {
+        change = changeOf(one.response);
+        return one;
+      }),
+    );
+    if (change > 0) await undo.did(change, said);
+    else await client.invalidateQueries({ queryKey: [SHOP, shop.value] });
+  }
 
   return {
     plans: computed(() => query.data.value?.data ?? []),
     error: query.error,
-    async accept(asked: PlanAsked): Promise<Schemas['AcceptedPlan']> {
-      const { makeshift, ...rest } = asked;
-      const plan = await answer(
-        api.POST('/plans', { body: { ...rest, ...(makeshift ? { makeshift } : {}) } }),
-      );
-      await anew();
-      return plan;
+    /** What of the plan was shown, and nothing else. */
+    async accept(seen: string, said: string): Promise<void> {
+      await written(api.POST('/plans', { body: { seen } }), said);
     },
-    async arrive(plan: number, item: number, arrived: boolean): Promise<void> {
-      await answer(
-        api.PUT('/plans/{plan}/items/{item}', { params: { path: { plan, item } }, body: { arrived } }),
-      );
-      await anew();
+    async arrive({ id, version }: Accepted, item: number, arrived: boolean, said: string): Promise<void> {
+      const params = { path: { plan: id, item }, header: { 'If-Match': `"${version}"` } };
+      await written(api.PUT('/plans/{plan}/items/{item}', { params, body: { arrived } }), said);
     },
-    async takeBack(plan: number): Promise<void> {
-      await answer(api.DELETE('/plans/{plan}', { params: { path: { plan } } }));
-      await anew();
+    async takeBack({ id, version }: Accepted, said: string): Promise<void> {
+      const params = { path: { plan: id }, header: { 'If-Match': `"${version}"` } };
+      await written(api.DELETE('/plans/{plan}', { params }), said);
     },
   };
 }

@@ -1054,7 +1054,7 @@ export interface paths {
         /** Plans that the shop goes by, the latest first */
         get: operations["listPlans"];
         put?: never;
-        /** Accepts the plan that a question comes to */
+        /** Accepts a plan that was seen, as long as nothing of the shop has changed since */
         post: operations["acceptPlan"];
         delete?: never;
         options?: never;
@@ -2123,6 +2123,8 @@ export interface components {
         };
         Planned: {
             plan: components["schemas"]["Plan"];
+            /** @description To be sent back where this plan is accepted; null where there is nothing to accept */
+            seen: string | null;
             tools: {
                 [key: string]: components["schemas"]["Tool"];
             };
@@ -2139,6 +2141,7 @@ export interface components {
         /** @description A plan that was accepted, as it was then, and what of it has arrived */
         AcceptedPlan: {
             id: number;
+            version: string;
             kit: string;
             kitName: string;
             scopes: string[];
@@ -6087,27 +6090,8 @@ export interface operations {
         requestBody: {
             content: {
                 "application/json": {
-                    kit?: string;
-                    scopes: string;
-                    budget?: number;
-                    mass?: number;
-                    /** @enum {string} */
-                    makeshift?: "0" | "1";
-                    with?: string;
-                    without?: string;
-                    means?: string;
-                    months?: number;
-                    /** @enum {string} */
-                    length?: "mm" | "inch";
-                    /** @enum {string} */
-                    force?: "N" | "lbf";
-                    /** @enum {string} */
-                    oneHanded?: "0" | "1";
-                    /** @enum {string} */
-                    noMains?: "0" | "1";
-                    grip?: number;
-                    span?: number;
-                    backups?: string;
+                    /** @description What came with the plan, as it came */
+                    seen: string;
                 };
             };
         };
@@ -6131,6 +6115,15 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            /** @description Something of the shop has changed since */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             /** @description A parameter is missing or wrong */
             422: {
                 headers: {
@@ -6146,7 +6139,10 @@ export interface operations {
     takeBackPlan: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
             path: {
                 plan: number;
             };
@@ -6189,13 +6185,18 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
             503: components["responses"]["Busy"];
         };
     };
     arrivePlanItem: {
         parameters: {
             query?: never;
-            header?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
             path: {
                 plan: number;
                 item: number;
@@ -6238,6 +6239,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            412: components["responses"]["Stale"];
             /** @description A parameter is missing or wrong */
             422: {
                 headers: {
@@ -6247,6 +6249,7 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            428: components["responses"]["NoVersion"];
             503: components["responses"]["Busy"];
         };
     };

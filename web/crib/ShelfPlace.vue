@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query';
 import { computed, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, problemOf } from '@/api/client';
+import { answer, api, changeOf, problemOf } from '@/api/client';
 import { useBuiltIn, type ThingList } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
@@ -89,7 +89,7 @@ const take = useMutation({
   mutationFn: async ({ id, name }: { id: string; name: string }) => {
     const taken = await api.POST('/catalogue/{list}/{id}', { params: { path: { list: list.value, id } } });
     await answer(Promise.resolve(taken));
-    return { change: Number(taken.response.headers.get('Gondrik-Change')), name };
+    return { change: changeOf(taken.response), name };
   },
   onSuccess: ({ change, name }) => undo.did(change, `Taken from the shelf: ${name}`),
 });

@@ -9,7 +9,10 @@ const props = defineProps<{
   scopeNames: Record<string, string>;
   isBusy: boolean;
 }>();
-defineEmits<{ arrive: [plan: number, item: number, arrived: boolean]; takeBack: [plan: number] }>();
+defineEmits<{
+  arrive: [plan: Schemas['AcceptedPlan'], item: number, arrived: boolean];
+  takeBack: [plan: Schemas['AcceptedPlan']];
+}>();
 
 const day = (at: string) =>
   new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
@@ -30,12 +33,7 @@ const nameOf = (scope: string) => props.scopeNames[scope] ?? scope;
           >; <span class="mono">{{ money(plan.cost) }}</span>; {{ arrived(plan) }} of
           {{ counted(plan.items.length, 'thing') }} arrived
         </span>
-        <button
-          v-if="arrived(plan) === 0"
-          type="button"
-          :disabled="isBusy"
-          @click="$emit('takeBack', plan.id)"
-        >
+        <button v-if="arrived(plan) === 0" type="button" :disabled="isBusy" @click="$emit('takeBack', plan)">
           Take back
         </button>
       </header>
@@ -46,7 +44,7 @@ const nameOf = (scope: string) => props.scopeNames[scope] ?? scope;
               type="checkbox"
               :checked="item.arrivedAt !== null"
               :disabled="isBusy"
-              @change="$emit('arrive', plan.id, item.id, ($event.target as HTMLInputElement).checked)"
+              @change="$emit('arrive', plan, item.id, ($event.target as HTMLInputElement).checked)"
             />
             <span>{{ item.name }}</span>
           </label>

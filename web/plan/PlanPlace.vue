@@ -5,7 +5,6 @@ import { computed, shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { useAcceptedPlans, usePlan, usePlanCurve, useSubstitutes } from '@/api/plans';
 import { useKitsAndScopes } from '@/api/queries';
-import { useDone } from '@/frame/useDone';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
@@ -71,7 +70,6 @@ const scopeNames = computed(() => Object.fromEntries(scopes.value.map(({ id, nam
 const toolNames = computed(() =>
   Object.fromEntries(Object.entries(query.data.value?.tools ?? {}).map(([id, { name }]) => [id, name])),
 );
-const done = useDone();
 const isBusy = shallowRef(false);
 const refused = shallowRef<Schemas['Problem'] | null>(null);
 
@@ -88,18 +86,13 @@ async function act(what: () => Promise<void>): Promise<void> {
   }
 }
 async function accept(): Promise<void> {
-  if (!asked.value) return;
-  const { id, kitName } = await accepted.accept(asked.value);
-  done.tell({ said: `Plan accepted for ${kitName}`, undo: () => accepted.takeBack(id) });
+  const seen = query.data.value?.seen;
+  if (seen) await accepted.accept(seen, `Plan accepted for ${kitNames.value[kit.value ?? '']}`);
 }
 
-async function arrive(plan: number, item: number, has: boolean): Promise<void> {
-  await accepted.arrive(plan, item, has);
-  const name = accepted.plans.value.find(({ id }) => id === plan)?.items.find(({ id }) => id === item)?.name;
-  done.tell({
-    said: has ? `Arrived: ${name}` : `Not arrived after all: ${name}`,
-    undo: () => accepted.arrive(plan, item, !has),
-  });
+async function arrive(plan: Schemas['AcceptedPlan'], item: number, has: boolean): Promise<void> {
+  const name = plan.items.find(({ id }) => id === item)?.name;
+  await accepted.arrive(plan, item, has, has ? `Arrived: ${name}` : `Not arrived after all: ${name}`);
 }
 
 const isEmpty = computed(() => !isLoading.value && scopes.value.length === 0);
@@ -250,7 +243,7 @@ const onCover = computed(() => ({
             v-if="kit !== null"
             color="primary"
             variant="flat"
-            :disabled="isBusy || exchanged.length > 0 || query.isPlaceholderData.value"
+            :disabled="isBusy || !query.data.value.seen || query.isPlaceholderData.value"
             @click="act(accept)"
             >Accept this plan</v-btn
           >
@@ -279,7 +272,7 @@ const onCover = computed(() => ({
           :scope-names="scopeNames"
           :is-busy="isBusy"
           @arrive="(of, item, has) => act(() => arrive(of, item, has))"
-          @take-back="(of) => act(() => accepted.takeBack(of))"
+          @take-back="(of) => act(() => accepted.takeBack(of, `Plan for ${of.kitName}`))"
         />
         <BuyingList v-if="asked" :rows="plan.buyingList" :asked="asked" />
         <ToolRoles class="roles" :planned="query.data.value" />

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, reactive, ref, toRef, watch } from 'vue';
-import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
 import { useNames, useWorkbookSchema } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
@@ -88,7 +88,7 @@ const make = useMutation({
       body: thing as Schemas['WireDraft'],
     });
     const made = await answer(Promise.resolve({ data, error, response }));
-    return { made, change: Number(response.headers.get('Gondrik-Change')) };
+    return { made, change: changeOf(response) };
   },
   onSuccess: async ({ made, change }) => {
     await undo.did(change, `Made: ${made.name}`);

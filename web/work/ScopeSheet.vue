@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
-import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { omit } from '@/shared/omit';
@@ -71,7 +71,6 @@ const freeId = computed(() => {
   return id;
 });
 
-const changeOf = (response: Response) => Number(response.headers.get('Gondrik-Change'));
 const version = () => ({ 'If-Match': `"${seen.data.value?.version ?? ''}"` });
 
 const write = useMutation({

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\AcceptanceRequest;
 use App\Http\Requests\ArrivalRequest;
-use App\Http\Requests\PlanRequest;
 use App\Http\Resources\AcceptedPlan;
 use App\Planning\AcceptedPlans;
-use App\Workbook\ShopWorkbook;
-use Gondrik\Core\Planning\Covering\Deadline;
-use Gondrik\Core\Planning\Planner;
+use App\Workbook\Written;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -22,28 +20,33 @@ final class AcceptedPlanController extends Controller
 
     public function index(Request $request): JsonResponse
     {
-        return $this->json(['data' => array_values($this->plans->of($this->shop($request))->map(AcceptedPlan::of(...))->all())]);
+        return $this->json(['data' => array_map(AcceptedPlan::of(...), $this->plans->of($this->shop($request)))]);
     }
 
-    /** The plan is made anew from the same question: nobody accepts what the page has made of it. */
-    public function store(PlanRequest $request, ShopWorkbook $workbooks): JsonResponse
+    /** The plan that was seen, and no other. */
+    public function store(AcceptanceRequest $request): JsonResponse
     {
-        $shop = $this->shop($request);
-        $question = $request->question($workbooks->whole($shop));
-        $plan = (new Planner($question, Deadline::in(PlanController::PATIENCE)))->plan();
+        [$plan, $written] = $this->plans->accept($this->shop($request), $this->person($request), $request->seal());
 
-        return $this->json(AcceptedPlan::of($this->plans->accept($shop, $this->person($request), $question, $plan)), 201);
+        return $this->plan($request, $plan, $written, 201);
     }
 
     public function arrive(ArrivalRequest $request, string $plan, string $item): JsonResponse
     {
-        return $this->json(AcceptedPlan::of($this->plans->arrive($this->shop($request), $this->person($request), (int) $plan, (int) $item, $request->hasArrived())));
+        $written = $this->plans->arrive($this->shop($request), $this->person($request), (int) $plan, self::seen($request), (int) $item, $request->hasArrived());
+
+        return $this->plan($request, (int) $plan, $written);
     }
 
     public function destroy(Request $request, string $plan): Response
     {
-        $this->plans->takeBack($this->shop($request), (int) $plan);
+        return $this->gone($this->plans->takeBack($this->shop($request), (int) $plan, self::seen($request)));
+    }
 
-        return new Response(status: 204);
+    private function plan(Request $request, int $plan, ?Written $written, int $status = 200): JsonResponse
+    {
+        $told = AcceptedPlan::of($this->plans->one($this->shop($request), $plan));
+
+        return $this->json($told, $status, ['ETag' => '"' . $told['version'] . '"', ...$written === null ? [] : self::entry($written)]);
     }
 }

@@ -61,6 +61,7 @@ abstract class Controller
         return $this->json($thing, $status, ['ETag' => '"' . $thing['version'] . '"', ...self::entry($written)]);
     }
 
+    /** There is nothing to tell but under which number the history has it. */
     protected function gone(Written $written): Response
     {
         return new Response(status: 204, headers: self::entry($written));

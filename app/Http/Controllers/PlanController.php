@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\PlanRequest;
 use App\Http\Resources\ThingsById;
 use App\LongQuestions\Asker;
+use App\Planning\SeenPlan;
 use App\Print\Paper;
 use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\PlanWriter;
@@ -33,13 +34,16 @@ final class PlanController extends Controller
 
     public function show(PlanRequest $request): JsonResponse
     {
-        $shop = $this->workbooks->whole($this->shop($request));
+        // As it is when it is read: it knows its version afterwards.
+        $row = $this->shop($request);
+        $shop = $this->workbooks->whole($row);
         $question = $request->question($shop);
         $plan = (new Planner($question, self::patient()))->plan();
         $rulers = new RulerWriter($request->units());
 
         return $this->json([
             'plan' => (new PlanWriter($request->units()))->explained($plan, $question),
+            'seen' => SeenPlan::of($row, $question, $plan, $request->exchange() === [])?->seal(),
             'tools' => (object) (new ThingsById(true))->tools($shop),
             'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), array_column($shop->tools, null, 'id'))),
             'ticks' => $rulers->ticks(),

@@ -25,16 +25,14 @@ final class WordController extends Controller
 
     public function call(AliasRequest $request): Response
     {
-        $this->words->call($this->shop($request), $request->alias());
+        $written = $this->words->call($this->shop($request), $request->alias());
 
-        return new Response(status: 204);
+        return $written === null ? new Response(status: 204) : $this->gone($written);
     }
 
     public function forget(Request $request, string $alias): Response
     {
-        $this->words->forget($this->shop($request), (int) $alias);
-
-        return new Response(status: 204);
+        return $this->gone($this->words->forget($this->shop($request), (int) $alias));
     }
 
     public function nameColumns(ColumnNamesRequest $request): Response

@@ -50,16 +50,9 @@ final class PlanRequest extends FormRequest
             'grip' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
             'span' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
             'backups' => ['string', self::IDS, self::operations()],
-            // A plan is accepted for the work as it stands.
-            'swap' => $this->isMethod('post') ? ['prohibited'] : ['string', 'regex:~^(' . self::EXCHANGE . ')(,(' . self::EXCHANGE . ')){0,99}$~D'],
+            'swap' => ['string', 'regex:~^(' . self::EXCHANGE . ')(,(' . self::EXCHANGE . ')){0,99}$~D'],
             ...self::unitRules(),
         ];
-    }
-
-    /** @return array<string, string> */
-    public function messages(): array
-    {
-        return ['swap.prohibited' => 'Write the other terminal into the line first: a plan is accepted for the work as it stands.'];
     }
 
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */

@@ -10,10 +10,17 @@ use App\Models\PlanItem;
 /** A plan that was accepted, with what of it has arrived. */
 final readonly class AcceptedPlan
 {
-    /** @return array<string, mixed> */
-    public static function of(Plan $plan): array
+    /**
+     * @param array{row: Plan, version: string} $accepted
+     *
+     * @return array<string, mixed>
+     */
+    public static function of(array $accepted): array
     {
+        $plan = $accepted['row'];
+
         return [
+            'version' => $accepted['version'],
             'id' => $plan->id,
             'kit' => $plan->kit->code,
             'kitName' => $plan->kit->name,

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import { answer, api, problemOf } from '@/api/client';
+import { answer, api, changeOf, problemOf } from '@/api/client';
 import { useKitsAndScopes } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
 import { refusal } from '@/shared/refusal';
@@ -36,7 +36,7 @@ const write = useMutation({
       body: { ...kit, tools },
     });
     await answer(Promise.resolve(written));
-    return { change: Number(written.response.headers.get('Gondrik-Change')), kit: kit.name, count };
+    return { change: changeOf(written.response), kit: kit.name, count };
   },
   onSuccess: ({ change, kit, count }) => undo.did(change, `${kit}: ${count} × ${props.name}`),
 });

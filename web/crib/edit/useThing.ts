@@ -1,7 +1,7 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
-import { answer, api, ApiProblem, isChangedMeanwhile, problemOf } from '@/api/client';
+import { answer, api, changeOf, ApiProblem, isChangedMeanwhile, problemOf } from '@/api/client';
 import { useLastChange, useTool, type ThingList } from '@/api/queries';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
@@ -67,7 +67,6 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
 
   const name = computed(() => String(draft.value?.name ?? ''));
 
-  const changeOf = (response: Response) => Number(response.headers.get('Gondrik-Change'));
   const write = useMutation({
     mutationFn: async (over: string | null = null) => {
       const body = draft.value as never;

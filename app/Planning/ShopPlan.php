@@ -147,7 +147,7 @@ final readonly class ShopPlan
     /** @return list<Lending> */
     private function lendings(Kit $kit): array
     {
-        $all = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($scope, $this->shop->rulesFor($scope)), $this->shop->scopes);
+        $all = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($scope, $this->shop->rulesFor($scope)), array_values(array_filter($this->shop->scopes, static fn(Scope $scope): bool => !$scope->archived)));
         $others = array_filter($this->shop->kits, static fn(Kit $other): bool => $other->id !== $kit->id);
 
         return array_map(static fn(Kit $other): Lending => new Lending($other, $all), array_values($others));

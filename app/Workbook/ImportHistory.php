@@ -74,9 +74,10 @@ final readonly class ImportHistory
     /**
      * The shop as it was before the import.
      *
-     * @throws ConflictHttpException when there is nothing to take back
-     * @throws ChangedMeanwhile      when the shop has changed since
-     * @throws InUse                 when people have made something of what it brought
+     * @throws ConflictHttpException  when there is nothing to take back
+     * @throws ChangedMeanwhile       when the shop has changed since
+     * @throws InUse                  when people have made something of what it brought
+     * @throws AuthorizationException where it brought what only the lead may write
      */
     public function undo(Shop $shop, Import $import, User $by): void
     {
@@ -89,6 +90,7 @@ final readonly class ImportHistory
                 throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
             $before = $this->codec->read($import->before);
+            self::refuseCatalogue($by, ImportPlan::between($before, $this->codec->read($import->content)));
             $this->belongings->refuseLoss($locked, self::idsOf($before));
             $this->importer->restore($locked, $before);
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
@@ -96,7 +98,7 @@ final readonly class ImportHistory
         });
     }
 
-    /** @throws AuthorizationException where it brings what only the lead may write */
+    /** @throws AuthorizationException where it brings, or would take back, what only the lead may write */
     private static function refuseCatalogue(User $by, ImportPlan $plan): void
     {
         if ($plan->touchesCatalogue()) {

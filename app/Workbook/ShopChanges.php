@@ -119,11 +119,7 @@ final readonly class ShopChanges
     private function put(Shop $shop, WorkbookList $list, int $index, Change $change): \stdClass
     {
         $item = clone ($change->after ?? new \stdClass());
-        $isArchived = ($item->archived ?? false) === true;
         $isHead = $list === WorkbookList::Scopes && !isset($item->lines);
-        if ($list === WorkbookList::Scopes) {
-            unset($item->archived);
-        }
         if ($isHead) {
             // Its lines are written by themselves.
             $item->lines = [];
@@ -138,14 +134,8 @@ final readonly class ShopChanges
             $this->store->place($shop, $list, $thing->id, $change->follows);
         }
         $written = $this->objects->write($thing);
-        if ($list === WorkbookList::Scopes) {
-            $this->store->archive($shop, $thing->id, $isArchived);
-            if ($isHead) {
-                unset($written->lines);
-            }
-            if ($isArchived) {
-                $written->archived = true;
-            }
+        if ($isHead) {
+            unset($written->lines);
         }
 
         return $written;
@@ -273,13 +263,8 @@ final readonly class ShopChanges
             return null;
         }
         $written = $this->objects->write($thing);
-        if ($list === WorkbookList::Scopes) {
-            if (!$whole) {
-                unset($written->lines);
-            }
-            if ($shop->scopes()->where('code', $place->id)->value('archived') === true) {
-                $written->archived = true;
-            }
+        if ($list === WorkbookList::Scopes && !$whole) {
+            unset($written->lines);
         }
 
         return $written;

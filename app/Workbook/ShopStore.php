@@ -103,12 +103,6 @@ final readonly class ShopStore
         }
     }
 
-    public function archive(Shop $shop, string $scope, bool $isArchived): void
-    {
-        DB::table('scopes')->where('shop_id', $shop->id)->where('code', $scope)->update(['archived' => $isArchived]);
-        $this->raise($shop);
-    }
-
     /**
      * Lines of one scope that come, change and go; their wires and terminals are the shop's.
      *

@@ -209,10 +209,25 @@ it('lets only the lead take back what is the lead\'s', function (): void {
     $shop = $this->demo();
     $this->actingAs($this->lead($shop));
     $wire = $this->postJson('/api/v1/wires', WIRE)->headers->get('Gondrik-Change');
+    $bring = function (string $workbook): string {
+        $import = $this->upload($workbook)->assertCreated()->json('id');
+        $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
+
+        return $import;
+    };
+    $bell = $bring('{"gondrik":1,"wires":[{"id":"chime","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}');
     $this->insteadActingAs(personOf($shop, Role::Coordinator));
     $this->postJson("/api/v1/history/{$wire}/undo")->assertForbidden();
+    $this->postJson("/api/v1/imports/{$bell}/undo")->assertForbidden();
     $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->assertForbidden();
-    $this->upload('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}')->assertCreated();
+    $kit = $bring('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}');
+    $this->postJson("/api/v1/imports/{$kit}/undo")->assertNoContent();
+    $this->insteadActingAs(personOf($shop, Role::Lead));
+    $rules = $bring('{"gondrik":1,"houseRules":{"preset":"panel"}}');
+    $this->insteadActingAs(personOf($shop, Role::Coordinator));
+    $this->postJson("/api/v1/imports/{$rules}/undo")->assertForbidden();
+    $this->insteadActingAs(personOf($shop, Role::Lead));
+    $this->postJson("/api/v1/imports/{$rules}/undo")->assertNoContent();
 });
 
 it('keeps what was typed through a copy, and a scope that goes and comes back', function (): void {

@@ -99,6 +99,21 @@ it('borrows what is cheaper to hire, and pays by the piece what is done rarely',
         ->and($paid['cost'])->toBe(array_sum(array_column($paid['add'], 'cost')) + array_sum(array_column($paid['paid'], 'cost')));
 });
 
+it('holds nothing back for work that was put away, which the workbook knows', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $moved = fn(): array => array_column($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=tower-7&means=move')->assertOk()->json('plan.add'), 'tool');
+    $before = $moved();
+    foreach (['tower-7', 'station-panel'] as $scope) {
+        $one = $this->getJson('/api/v1/scopes/' . $scope)->json();
+        $this->putJson('/api/v1/scopes/' . $scope, [...array_diff_key($one, ['version' => 0]), 'archived' => true], ['If-Match' => '"' . $one['version'] . '"'])->assertOk();
+    }
+    $workbook = (string) $this->get('/api/v1/workbook')->getContent();
+    expect(array_column(json_decode($workbook, true)['scopes'], 'archived', 'id'))->toBe(['tower-7' => true, 'station-panel' => true])
+        ->and(array_diff($before, $moved()))->toBe([])->and(count($moved()))->toBeGreaterThan(count($before));
+    $this->upload($workbook)->assertCreated()->assertJsonPath('changesNothing', true);
+});
+
 it('holds a kit as it is supposed against a scope, and says how it stands as it is', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $plain = $this->getJson('/api/v1/coverage?kit=pylon-backpack&scope=tower-7');

@@ -1721,7 +1721,7 @@ export interface components {
             carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
-            archived?: boolean;
+            archived?: components["schemas"]["archived"];
             lines?: components["schemas"]["lines"];
         };
         /** @description A scope as the workbook has it, and which version this is. Its lines stand apart. */
@@ -1732,7 +1732,7 @@ export interface components {
             carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
-            archived?: boolean;
+            archived?: components["schemas"]["archived"];
             version: string;
         };
         LineEdit: {
@@ -2532,6 +2532,7 @@ export interface components {
             carry?: components["schemas"]["kind"][];
         };
         carry: components["schemas"]["kind"][];
+        archived: boolean;
         /** @enum {unknown} */
         preparation: "none" | "re-laid" | "twist" | "tin";
         /** Format: stud */

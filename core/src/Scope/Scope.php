@@ -26,6 +26,8 @@ final readonly class Scope
         /** Days that the quantities spread over. */
         public ?int $days = null,
         public ?string $note = null,
+        /** Put away: kept, and out of the way. No tool is held back for it. */
+        public bool $archived = false,
     ) {}
 
     /**
@@ -35,7 +37,7 @@ final readonly class Scope
      */
     public function withLines(array $lines): self
     {
-        return new self($this->id, $this->name, $lines, $this->houseRules, $this->carry, $this->days, $this->note);
+        return new self($this->id, $this->name, $lines, $this->houseRules, $this->carry, $this->days, $this->note, $this->archived);
     }
 
     /**

@@ -9,6 +9,7 @@ use App\Workbook\ChangedMeanwhile;
 use App\Workbook\InUse;
 use App\Workbook\ShopChanges;
 use App\Workbook\ShopStore;
+use App\Workbook\ShopWorkbook;
 use App\Workbook\Version;
 use App\Workbook\Written;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -18,7 +19,7 @@ use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
 /** Takes an entry of the history back, as long as everything is still as it left it; that is an entry of its own. */
 final readonly class Undo
 {
-    public function __construct(private ShopStore $store, private ShopChanges $changes, private Journal $journal) {}
+    public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWorkbook $shops, private Journal $journal) {}
 
     /**
      * @throws ModelNotFoundException<\App\Models\Change> when the shop has no such entry
@@ -50,7 +51,7 @@ final readonly class Undo
     {
         if ($change->place->isOrder()) {
             $left = $change->after->lines ?? [];
-            if (array_values(array_intersect($this->changes->order($shop, $change->place->id), $left)) !== $left) {
+            if (array_values(array_intersect($this->shops->order($shop, $change->place->id), $left)) !== $left) {
                 throw new ChangedMeanwhile('The lines have been put into another order since.');
             }
 

@@ -8,6 +8,7 @@ use Gondrik\Core\Planning\Lending;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\ShopWork;
 use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Scope\Line;
@@ -150,7 +151,9 @@ final readonly class ShopPlan
         $all = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($scope, $this->shop->rulesFor($scope)), array_values(array_filter($this->shop->scopes, static fn(Scope $scope): bool => !$scope->archived)));
         $others = array_filter($this->shop->kits, static fn(Kit $other): bool => $other->id !== $kit->id);
 
-        return array_map(static fn(Kit $other): Lending => new Lending($other, $all), array_values($others));
+        $work = new ShopWork($all);
+
+        return array_map(static fn(Kit $other): Lending => new Lending($other, $work), array_values($others));
     }
 
     /**

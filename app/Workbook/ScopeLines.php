@@ -203,7 +203,7 @@ final readonly class ScopeLines
      */
     private function drafts(Shop $shop, string $scope, array $edits, array $present): array
     {
-        $reader = null;
+        $readers = [];
         $drafts = $problems = [];
         foreach ($edits as $index => $edit) {
             if ($edit->isRemoval) {
@@ -216,7 +216,7 @@ final readonly class ScopeLines
             }
             foreach ($edit->cells as $column => $text) {
                 try {
-                    $reader ??= $this->cells($shop, $scope);
+                    $reader = $readers[self::namesThing($column)] ??= $this->cells($shop, self::namesThing($column) ? $scope : null);
                     foreach ($reader->read(Column::from($column), $text) as $key => $value) {
                         if ($value === null) {
                             unset($draft->{$key});
@@ -237,8 +237,18 @@ final readonly class ScopeLines
         return $drafts;
     }
 
-    private function cells(Shop $shop, string $scope): CellReader
+    /** Whether what stands in a cell is read against all that the shop has. */
+    private static function namesThing(string $column): bool
     {
+        return in_array(Column::from($column), [Column::Wire, Column::WireB, Column::Terminal], true);
+    }
+
+    /** @param string|null $scope null where no cell names a wire or terminal */
+    private function cells(Shop $shop, ?string $scope): CellReader
+    {
+        if ($scope === null) {
+            return new CellReader(new EntryReader([], []));
+        }
         $catalogue = $this->shops->forEntry($shop, $scope, null);
 
         return new CellReader(new EntryReader($catalogue->wires, $catalogue->terminals, $this->words->aliases($shop)));

@@ -8,7 +8,6 @@ use App\History\Change;
 use App\History\Event;
 use App\History\Journal;
 use App\History\Place;
-use App\Models\Scope as ScopeModel;
 use App\Models\Shop;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -16,7 +15,6 @@ use Gondrik\Core\Workbook\LinesCodec;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\WorkbookList;
-use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /**
  * Writes changes into a shop and one entry for them into its history. What is written was seen before by whoever calls this;
@@ -149,7 +147,7 @@ final readonly class ShopChanges
     private function writeLines(Shop $shop, string $scope, array $changes): array
     {
         $ofScope = array_filter($changes, static fn(Change $change): bool => ($change->place->isLine() && $change->place->scope === $scope) || ($change->place->isOrder() && $change->place->id === $scope));
-        $order = new Order($this->order($shop, $scope));
+        $order = new Order($this->shops->order($shop, $scope));
         $coming = $removed = [];
         foreach ($ofScope as $index => $change) {
             if ($change->place->isOrder()) {
@@ -207,18 +205,6 @@ final readonly class ShopChanges
     public static function ofTheOnlyOne(InvalidWorkbook $error): InvalidWorkbook
     {
         return $error->seenFrom(static fn(string $path): string => (string) preg_replace('~^changes/0/~', '', $path));
-    }
-
-    /**
-     * @return list<string> ids of the lines of a scope
-     *
-     * @throws ModelNotFoundException<ScopeModel> when the shop has no such scope
-     */
-    public function order(Shop $shop, string $scope): array
-    {
-        $row = $shop->scopes()->where('code', $scope)->firstOrFail();
-
-        return array_map(strval(...), array_values($shop->lines()->where('scope_id', $row->id)->orderBy('position')->pluck('code')->all()));
     }
 
     /**

@@ -31,47 +31,20 @@ final readonly class ShopWorkbook
     /** Everything the shop has, in the order in which it came. */
     public function whole(Shop $shop): Workbook
     {
-        return Snapshot::read(function () use ($shop): Workbook {
-            return $this->read(
-                $shop,
-                self::rows($shop->wires()),
-                self::rows($shop->terminals()),
-                self::rows($shop->tools()),
-                self::rows($shop->kits()),
-                self::rows($shop->kitTools()),
-                self::rows($shop->scopes()),
-                self::cursor($shop->lines()),
-            );
-        });
+        return $this->read($shop, Needs::everything());
     }
 
     /**
      * One scope with what it needs of the catalogue, and one kit, where one is named.
      *
-     * @param list<string> $tools more tools that are asked for
+     * @param list<string>      $tools more tools that are asked for
+     * @param list<string>|null $lines only these of the scope; null for all
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = []): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null): Workbook
     {
-        return Snapshot::read(function () use ($shop, $kit, $scope, $tools): Workbook {
-            $kitId = $kit === null ? 0 : $shop->kits()->where('code', $kit)->firstOrFail()->id;
-            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
-            $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
-            $lines = $shop->lines()->where('scope_id', $scopeId);
-            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
-
-            return $this->read(
-                $shop,
-                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
-                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
-                $this->withRequired($shop, self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIn('code', $tools)))),
-                self::rows($shop->kits()->whereKey($kitId)),
-                $entries,
-                self::rows($shop->scopes()->whereKey($scopeId)),
-                self::cursor($lines),
-            );
-        });
+        return $this->known($shop, $kit, $scope, new Needs(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope], lines: $lines));
     }
 
     /**
@@ -81,22 +54,18 @@ final readonly class ShopWorkbook
      */
     public function forEntry(Shop $shop, string $scope, ?string $kit): Workbook
     {
-        return Snapshot::read(function () use ($shop, $scope, $kit): Workbook {
-            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
-            $kitId = $kit === null ? 0 : $shop->kits()->where('code', $kit)->firstOrFail()->id;
-            $entries = self::rows($shop->kitTools()->where('kit_id', $kitId));
+        return $this->known($shop, $kit, $scope, new Needs(wires: null, terminals: null, kits: $kit === null ? [] : [$kit], scopes: [$scope], lines: []));
+    }
 
-            return $this->read(
-                $shop,
-                self::rows($shop->wires()),
-                self::rows($shop->terminals()),
-                $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
-                self::rows($shop->kits()->whereKey($kitId)),
-                $entries,
-                self::rows($shop->scopes()->whereKey($scopeId)),
-                [],
-            );
-        });
+    /**
+     * What a plan is made of: every tool, one kit and some scopes; where tools may be moved, all others too.
+     *
+     * @param list<string>      $scopes
+     * @param list<string>|null $terminals besides those of the work; null for all
+     */
+    public function forPlan(Shop $shop, ?string $kit, array $scopes, ?array $terminals, bool $mayMove): Workbook
+    {
+        return $this->read($shop, $mayMove ? Needs::everything() : new Needs(terminals: $terminals, tools: null, kits: $kit === null ? [] : [$kit], scopes: $scopes));
     }
 
     /**
@@ -108,20 +77,7 @@ final readonly class ShopWorkbook
      */
     public function named(Shop $shop, array $wires, array $terminals, array $tools = []): Workbook
     {
-        return Snapshot::read(function () use ($shop, $wires, $terminals, $tools): Workbook {
-            $none = new Collection();
-
-            return $this->read(
-                $shop,
-                self::rows($shop->wires()->whereIn('code', $wires)),
-                self::rows($shop->terminals()->whereIn('code', $terminals)),
-                $tools === [] ? $none : $this->withRequired($shop, self::rows($shop->tools()->whereIn('code', $tools))),
-                $none,
-                $none,
-                $none,
-                [],
-            );
-        });
+        return $this->read($shop, new Needs($wires, $terminals, $tools));
     }
 
     /**
@@ -135,27 +91,19 @@ final readonly class ShopWorkbook
      */
     public function lines(Shop $shop, string $scope, ?array $ids = null): array
     {
-        return Snapshot::read(function () use ($shop, $scope, $ids): array {
-            $scopeId = $shop->scopes()->where('code', $scope)->firstOrFail()->id;
-            $none = new Collection();
-            $lines = $shop->lines()->where('scope_id', $scopeId);
-            if ($ids !== null) {
-                // Some come from outside: bound one by one, whatever they hold is an id that there is or is not.
-                $lines->whereIn('code', $ids);
-            }
-            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
+        return $this->known($shop, null, $scope, new Needs(scopes: [$scope], lines: $ids))->scopes[0]->lines;
+    }
 
-            return $this->read(
-                $shop,
-                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
-                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
-                $none,
-                $none,
-                $none,
-                self::rows($shop->scopes()->whereKey($scopeId)),
-                self::cursor($lines),
-            )->scopes[0]->lines;
-        });
+    /**
+     * @return list<string> ids of the lines of a scope, in their order
+     *
+     * @throws ModelNotFoundException<Scope> when the shop has no such scope
+     */
+    public function order(Shop $shop, string $scope): array
+    {
+        $row = $shop->scopes()->where('code', $scope)->firstOrFail();
+
+        return array_map(strval(...), array_values($shop->lines()->where('scope_id', $row->id)->orderBy('position')->pluck('code')->all()));
     }
 
     /**
@@ -182,37 +130,44 @@ final readonly class ShopWorkbook
      */
     public function things(Shop $shop, WorkbookList $list, array $ids, bool $withLines = false): array
     {
-        return Snapshot::read(function () use ($shop, $list, $ids, $withLines): array {
-            $none = new Collection();
-            $rows = self::rows(self::of($shop, $list)->whereIn('code', $ids));
-            $keys = $rows->pluck('id');
-            $entries = $list === WorkbookList::Kits ? self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $keys)) : $none;
-            $lines = $list === WorkbookList::Scopes && $withLines ? $shop->lines()->whereIntegerInRaw('scope_id', $keys) : null;
-            $workbook = $this->read(
-                $shop,
-                match (true) {
-                    $list === WorkbookList::Wires => $rows,
-                    $lines !== null => self::rows($shop->wires()),
-                    default => $none,
-                },
-                match (true) {
-                    $list === WorkbookList::Terminals => $rows,
-                    $lines !== null => self::rows($shop->terminals()),
-                    default => $none,
-                },
-                match ($list) {
-                    WorkbookList::Tools => $this->withRequired($shop, $rows),
-                    WorkbookList::Kits => $this->withRequired($shop, self::rows($shop->tools()->whereIntegerInRaw('id', $entries->pluck('tool_id')))),
-                    default => $none,
-                },
-                $list === WorkbookList::Kits ? $rows : $none,
-                $entries,
-                $list === WorkbookList::Scopes ? $rows : $none,
-                $lines === null ? [] : self::cursor($lines),
-            );
-            $byId = array_column($list->of($workbook), null, 'id');
+        $workbook = $this->read($shop, match ($list) {
+            WorkbookList::Wires => new Needs(wires: $ids),
+            WorkbookList::Terminals => new Needs(terminals: $ids),
+            WorkbookList::Tools => new Needs(tools: $ids),
+            WorkbookList::Kits => new Needs(kits: $ids),
+            WorkbookList::Scopes => new Needs(scopes: $ids, lines: $withLines ? null : []),
+        });
+        $byId = array_column($list->of($workbook), null, 'id');
 
-            return array_values(array_filter(array_map(static fn(string $id): ?object => $byId[$id] ?? null, $ids)));
+        return array_values(array_filter(array_map(static fn(string $id): ?object => $byId[$id] ?? null, $ids)));
+    }
+
+    /**
+     * The lines that are made with some wires or terminals, in their scopes: what another of one of these might break.
+     *
+     * @param list<string> $ids of wires or terminals
+     */
+    public function madeWith(Shop $shop, WorkbookList $list, array $ids): Workbook
+    {
+        return Snapshot::read(function () use ($shop, $list, $ids): Workbook {
+            $rows = self::of($shop, $list)->whereIn('code', $ids)->select('id');
+            $lines = $list === WorkbookList::Wires
+                ? $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIn('wire_id', $rows)->orWhereIn('wire_b_id', $rows))
+                : $shop->lines()->whereIn('terminal_id', $rows);
+            $scopes = self::rows($shop->scopes()->whereIn('id', (clone $lines)->select('scope_id')));
+            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
+            $none = new Collection();
+
+            return $this->made(
+                $shop,
+                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
+                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
+                $none,
+                $none,
+                $none,
+                $scopes,
+                self::cursor($lines),
+            );
         });
     }
 
@@ -235,12 +190,68 @@ final readonly class ShopWorkbook
      */
     public function forTrial(Shop $shop, int $wires, int $terminals, int $tools): Workbook
     {
-        return Snapshot::read(function () use ($shop, $wires, $terminals, $tools): Workbook {
-            $none = new Collection();
-            $first = static fn(HasMany $things, int $most): Collection => $most === 0 ? new Collection() : self::rows($things->limit($most));
+        return $this->read($shop, new Needs(
+            wires: $wires === 0 ? [] : null,
+            terminals: $terminals === 0 ? [] : null,
+            tools: $tools === 0 ? [] : null,
+            first: max($wires, $terminals, $tools),
+        ));
+    }
 
-            return $this->read($shop, $first($shop->wires(), $wires), $first($shop->terminals(), $terminals), $tools === 0 ? $none : $this->withRequired($shop, $first($shop->tools(), $tools)), $none, $none, $none, []);
+    /** All of one moment. */
+    public function read(Shop $shop, Needs $needs): Workbook
+    {
+        return Snapshot::read(function () use ($shop, $needs): Workbook {
+            $some = static function (HasMany $things, ?array $ids) use ($needs): Collection {
+                if ($ids !== null) {
+                    $things->whereIn('code', $ids);
+                }
+                if ($needs->first !== null) {
+                    $things->limit($needs->first);
+                }
+
+                return $ids === [] ? new Collection() : self::rows($things);
+            };
+            $kits = $some($shop->kits(), $needs->kits);
+            $entries = $kits->isEmpty() ? new Collection() : self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $kits->pluck('id')));
+            $tools = $needs->tools === null || $entries->isEmpty()
+                ? $some($shop->tools(), $needs->tools)
+                : self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIn('code', $needs->tools)));
+            $scopes = $some($shop->scopes(), $needs->scopes);
+            $lines = $scopes->isEmpty() || $needs->lines === [] ? null : $shop->lines()->whereIntegerInRaw('scope_id', $scopes->pluck('id'));
+            if ($lines !== null && $needs->lines !== null) {
+                // Some come from outside: bound one by one, whatever they hold is an id that there is or is not.
+                $lines->whereIn('code', $needs->lines);
+            }
+            $of = static fn(string $column): HasMany => $lines === null ? throw new \LogicException('of no lines') : (clone $lines)->select($column);
+
+            return $this->made(
+                $shop,
+                $lines === null || $needs->wires === null
+                    ? $some($shop->wires(), $needs->wires)
+                    : self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id'))->orWhereIn('code', $needs->wires))),
+                $lines === null || $needs->terminals === null
+                    ? $some($shop->terminals(), $needs->terminals)
+                    : self::rows($shop->terminals()->where(static fn(Builder $terminals): Builder => $terminals->whereIn('id', $of('terminal_id'))->orWhereIn('code', $needs->terminals))),
+                $this->withRequired($shop, $tools),
+                $kits,
+                $entries,
+                $scopes,
+                $lines === null ? [] : self::cursor($lines),
+            );
         });
+    }
+
+    /** @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope */
+    private function known(Shop $shop, ?string $kit, string $scope, Needs $needs): Workbook
+    {
+        $workbook = $this->read($shop, $needs);
+
+        return match (true) {
+            $workbook->scopes === [] => throw (new ModelNotFoundException())->setModel(Scope::class),
+            $kit !== null && $workbook->kits === [] => throw (new ModelNotFoundException())->setModel(Kit::class),
+            default => $workbook,
+        };
     }
 
     /**
@@ -322,7 +333,7 @@ final readonly class ShopWorkbook
      *
      * @throws InvalidWorkbook when rows do not go together; imports see to it that they do
      */
-    private function read(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $entries, Collection $scopes, iterable $lines): Workbook
+    private function made(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $entries, Collection $scopes, iterable $lines): Workbook
     {
         // As it is in this moment, not as it was when the request began.
         $shop = $shop->refresh();

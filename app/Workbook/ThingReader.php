@@ -39,9 +39,9 @@ final readonly class ThingReader
         $document = $this->document($shop, $list, $items);
         try {
             $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
-            // On kits and scopes nothing rests.
-            if ($replaces && in_array($list, [WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools], true)) {
-                $this->whole->refuseWhatBreaks($this->shops->whole($shop), $coming);
+            // On kits and scopes nothing rests, and on tools only that they are there.
+            if ($replaces && in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
+                $this->whole->refuseWhatBreaks($this->shops->madeWith($shop, $list, array_column($list->of($coming), 'id')), $coming);
             }
         } catch (InvalidWorkbook $error) {
             throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, array_keys($items), $problem), $error->problems));

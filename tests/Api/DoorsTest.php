@@ -193,7 +193,7 @@ it('lets a coordinator take back the import of a lead, and keeps who it was', fu
     $coordinator = $shop->users()->where('role', Role::Coordinator)->firstOrFail();
     $this->actingAs($lead);
     $document = json_decode($this->demoText());
-    $document->wires[0]->name = 'Another name';
+    $document->kits[0]->name = 'Another name';
     $id = $this->upload((string) json_encode($document))->json('id');
     $this->postJson("/api/v1/imports/{$id}/apply")->assertOk();
     $this->flushSession();

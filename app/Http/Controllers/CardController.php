@@ -8,6 +8,7 @@ use App\Http\Requests\CardRequest;
 use App\Print\CardSheet;
 use App\Print\Paper;
 use App\Workbook\ShopWorkbook;
+use App\Workbook\Snapshot;
 use Gondrik\Core\Card\SetUpCard;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
@@ -26,22 +27,22 @@ final class CardController extends Controller
 
     public function show(CardRequest $request): JsonResponse
     {
-        $report = $this->report($request);
-        $at = null;
-        foreach ($report->lines as $number => $cover) {
-            $at ??= $request->line() === null || $cover->line->id === $request->line() ? $number : null;
-        }
-        if ($at === null) {
-            throw new NotFoundHttpException();
-        }
+        return Snapshot::read(function () use ($request): JsonResponse {
+            $order = $this->workbooks->order($this->shop($request), $request->scope());
+            $at = $request->line() === null ? 0 : array_search($request->line(), $order, true);
+            if ($at === false || !isset($order[$at])) {
+                throw new NotFoundHttpException();
+            }
+            $report = $this->report($request, [$order[$at]]);
 
-        return $this->json([
-            'card' => (new CardWriter($request->units()))->explained(SetUpCard::of($report, $report->lines[$at])),
-            'at' => $at + 1,
-            'of' => count($report->lines),
-            'previous' => ($report->lines[$at - 1] ?? null)?->line->id,
-            'next' => ($report->lines[$at + 1] ?? null)?->line->id,
-        ]);
+            return $this->json([
+                'card' => (new CardWriter($request->units()))->explained(SetUpCard::of($report, $report->lines[0])),
+                'at' => $at + 1,
+                'of' => count($order),
+                'previous' => $order[$at - 1] ?? null,
+                'next' => $order[$at + 1] ?? null,
+            ]);
+        });
     }
 
     public function print(CardRequest $request, Paper $paper): Response
@@ -65,9 +66,10 @@ final class CardController extends Controller
         ]));
     }
 
-    private function report(CardRequest $request): Report
+    /** @param list<string>|null $lines only these of the scope; null for all */
+    private function report(CardRequest $request, ?array $lines = null): Report
     {
-        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope());
+        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines);
         $scope = $workbook->scopes[0];
 
         return Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope));

@@ -48,7 +48,7 @@ final class CoverageController extends Controller
     /** The tools that were not chosen for one step of one line. */
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
-        $report = $this->report(SupposedKit::in($this->workbook($request), $request->ids('with'), $request->ids('without')));
+        $report = $this->report(SupposedKit::in($this->workbook($request, [$line]), $request->ids('with'), $request->ids('without')));
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -63,9 +63,10 @@ final class CoverageController extends Controller
         throw new NotFoundHttpException();
     }
 
-    private function workbook(CoverageRequest $request): Workbook
+    /** @param list<string>|null $lines only these of the scope; null for all */
+    private function workbook(CoverageRequest $request, ?array $lines = null): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'));
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines);
     }
 
     /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */

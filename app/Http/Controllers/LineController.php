@@ -11,6 +11,9 @@ use App\Workbook\ShopWords;
 use App\Workbook\ShopWorkbook;
 use App\Workbook\Version;
 use Gondrik\Core\Entry\EntryReader;
+use Gondrik\Core\Entry\Piece;
+use Gondrik\Core\Entry\Question;
+use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Workbook\Workbook;
@@ -32,13 +35,22 @@ final class LineController extends Controller
         $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
         $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);
 
-        return $this->json([...$written, 'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null), 'names' => self::names($workbook)]);
+        return $this->json([...$written, 'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null), 'names' => self::names($workbook, $entry)]);
     }
 
-    /** @return array{wires: object, terminals: object} names by id, to show what an id stands for */
-    private static function names(Workbook $workbook): array
+    /** @return array{wires: object, terminals: object} names by id, to show what an id of the answer stands for */
+    private static function names(Workbook $workbook, QuickEntry $entry): array
     {
-        return ['wires' => (object) array_column($workbook->wires, 'name', 'id'), 'terminals' => (object) array_column($workbook->terminals, 'name', 'id')];
+        $ids = array_filter([
+            $entry->line?->wire?->id,
+            $entry->line?->wireB?->id,
+            $entry->line?->terminal?->id,
+            ...array_map(static fn(Piece $piece): ?string => $piece->id, $entry->tokens),
+            ...array_merge(...array_map(static fn(Question $question): array => $question->candidates, $entry->questions)),
+        ], is_string(...));
+        $named = static fn(array $things): object => (object) array_intersect_key(array_column($things, 'name', 'id'), array_flip($ids));
+
+        return ['wires' => $named($workbook->wires), 'terminals' => $named($workbook->terminals)];
     }
 
     /** Every line with its version, for whoever is going to change some. */

@@ -36,16 +36,19 @@ final class PlanController extends Controller
     {
         // As it is when it is read: it knows its version afterwards.
         $row = $this->shop($request);
-        $shop = $this->workbooks->whole($row);
+        $shop = $request->workbook($this->workbooks, $row);
         $question = $request->question($shop);
         $plan = (new Planner($question, self::patient()))->plan();
         $rulers = new RulerWriter($request->units());
+        $spoken = $plan->tools();
+        $named = [...$request->ids('with'), ...$request->ids('without')];
+        $tools = array_column([...$spoken, ...array_filter($shop->tools, static fn(object $tool): bool => in_array($tool->id, $named, true))], null, 'id');
 
         return $this->json([
             'plan' => (new PlanWriter($request->units()))->explained($plan, $question),
             'seen' => SeenPlan::of($row, $question, $plan, $request->exchange() === [])?->seal(),
-            'tools' => (object) (new ThingsById(true))->tools($shop),
-            'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), array_column($shop->tools, null, 'id'))),
+            'tools' => (object) (new ThingsById(true))->tools(array_values($tools)),
+            'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), $tools)),
             'ticks' => $rulers->ticks(),
         ]);
     }
@@ -53,7 +56,7 @@ final class PlanController extends Controller
     /** What less and more money would do, exactly, and what buying in steps comes to: it may take a while. */
     public function curve(PlanRequest $request): JsonResponse
     {
-        $planner = new Planner($request->question($this->workbooks->whole($this->shop($request))), self::patient());
+        $planner = new Planner($request->question($request->workbook($this->workbooks, $this->shop($request))), self::patient());
         $writer = new PlanWriter();
 
         return $this->json(['exact' => $writer->curve($planner->curve()), 'inSteps' => $writer->curve($planner->inSteps())]);
@@ -62,7 +65,7 @@ final class PlanController extends Controller
     /** Other terminals for lines that the kit cannot make, each with what it would take. */
     public function substitutes(PlanRequest $request): JsonResponse
     {
-        $shop = $this->workbooks->whole($this->shop($request));
+        $shop = $request->workbook($this->workbooks, $this->shop($request), isOfTerminals: true);
         $question = $request->question($shop);
         $offers = (new Substitutes($question, $shop->terminals, Deadline::whenGone(Asker::ofJson())))->offers();
 
@@ -108,7 +111,7 @@ final class PlanController extends Controller
     /** @return array{PlanQuestion, Plan} */
     private function planned(PlanRequest $request): array
     {
-        $question = $request->question($this->workbooks->whole($this->shop($request)));
+        $question = $request->question($request->workbook($this->workbooks, $this->shop($request)));
 
         return [$question, (new Planner($question, Deadline::in(self::PATIENCE)))->plan()];
     }

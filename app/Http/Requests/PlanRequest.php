@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Shop;
 use App\Planning\AskedPlan;
 use App\Planning\ShopPlan;
+use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\Terms;
@@ -53,6 +55,16 @@ final class PlanRequest extends FormRequest
             'swap' => ['string', 'regex:~^(' . self::EXCHANGE . ')(,(' . self::EXCHANGE . ')){0,99}$~D'],
             ...self::unitRules(),
         ];
+    }
+
+    /**
+     * What of the shop it is about.
+     *
+     * @param bool $isOfTerminals whether others than those of the work are asked for
+     */
+    public function workbook(ShopWorkbook $workbooks, Shop $shop, bool $isOfTerminals = false): Workbook
+    {
+        return $workbooks->forPlan($shop, $this->kit(), $this->ids('scopes'), $isOfTerminals ? null : array_values($this->exchange()), in_array(Means::Move, $this->means(), true));
     }
 
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */

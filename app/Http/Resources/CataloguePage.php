@@ -13,7 +13,6 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\ObjectCodec;
-use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /** Wires, terminals and tools as lists show them: each with where it lies along the sizes. */
@@ -52,7 +51,7 @@ final readonly class CataloguePage
     public function ofTools(array $page, array $kits, bool $withCosts, ?string $next): array
     {
         $tools = array_values(array_filter($page, static fn(object $tool): bool => $tool instanceof Tool));
-        $written = (new ThingsById($withCosts))->tools(new Workbook(tools: $tools));
+        $written = (new ThingsById($withCosts))->tools($tools);
 
         return [
             'data' => array_map(fn(Tool $tool): array => ['id' => $tool->id, 'tool' => $written[$tool->id], 'kits' => $kits[$tool->id] ?? [], 'lanes' => $this->rulers->lanes(ToolRuler::of($tool))], $tools),

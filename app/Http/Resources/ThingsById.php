@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use Gondrik\Core\Tool\Cost;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\Workbook;
@@ -26,14 +27,18 @@ final readonly class ThingsById
             'lines' => (object) $lines,
             'wires' => (object) $this->byId($workbook->wires),
             'terminals' => (object) array_map($this->told(...), $this->byId($workbook->terminals)),
-            'tools' => (object) $this->tools($workbook),
+            'tools' => (object) $this->tools($workbook->tools),
         ];
     }
 
-    /** @return array<\stdClass> by id */
-    public function tools(Workbook $workbook): array
+    /**
+     * @param list<Tool> $tools
+     *
+     * @return array<\stdClass> by id
+     */
+    public function tools(array $tools): array
     {
-        return array_map($this->told(...), $this->byId($workbook->tools));
+        return array_map($this->told(...), $this->byId($tools));
     }
 
     /** A tool or terminal as this person may see it: terminals have a price of the same name. */

@@ -4,35 +4,41 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Coverage\Coverage;
-use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Tool;
 
-/** What another kit can do without: as long as nothing that it does now becomes a hole. Of what it has twice, one may always go. */
+/**
+ * What another kit can do without: as long as nothing that it does now becomes a hole. Of what it has twice, one may always go.
+ * Looked at when it is first asked, for most kits never are.
+ */
 final class Lending
 {
-    private readonly Matrix $matrix;
+    private ?Matrix $matrix = null;
 
     /** @var list<list<array<int, true>>> by task that it does: the tools that each way of doing it rests on */
     private array $rests = [];
 
-    /** @param list<PlannedScope> $scopes all work that the kit may be for */
-    public function __construct(public readonly Kit $kit, array $scopes)
+    /** @param ShopWork $work all that the kit may be for */
+    public function __construct(public readonly Kit $kit, private readonly ShopWork $work) {}
+
+    private function matrix(): Matrix
     {
-        $reports = array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $scopes);
-        $tools = array_map(static fn(KitEntry $entry): Tool => $entry->tool, $kit->tools);
-        $this->matrix = new Matrix($reports, $tools, true);
-        foreach ($this->matrix->tasks as $task) {
-            $rests = [];
-            foreach (array_keys($task->doers) as $tool) {
-                $rests[] = [$tool => true] + array_fill_keys($this->matrix->closure($tool) ?? [], true);
+        if ($this->matrix === null) {
+            $matrix = new Matrix([], array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools), true);
+            foreach ($this->work->of($this->kit) as [$judging, $operation, $work]) {
+                $rests = [];
+                foreach (array_keys($matrix->task($judging, $operation, $work)->doers) as $tool) {
+                    $rests[] = [$tool => true] + array_fill_keys($matrix->closure($tool) ?? [], true);
+                }
+                if ($rests !== []) {
+                    $this->rests[] = $rests;
+                }
             }
-            if ($rests !== []) {
-                $this->rests[] = $rests;
-            }
+            $this->matrix = $matrix;
         }
+
+        return $this->matrix;
     }
 
     /** @return list<Way> each of which it can do without, by itself */
@@ -49,7 +55,7 @@ final class Lending
         $gone = [];
         foreach ($ways as $way) {
             if ($way->means === Means::Move && $way->from === $this->kit->id && $this->kit->count($way->tool->id) === 1) {
-                $gone[(int) $this->matrix->at($way->tool->id)] = true;
+                $gone[(int) $this->matrix()->at($way->tool->id)] = true;
             }
         }
         foreach ($gone === [] ? [] : $this->rests as $rests) {

@@ -8,8 +8,6 @@ use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Match\Conditions;
-use Gondrik\Core\Match\Judge;
-use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Operation;
@@ -38,6 +36,9 @@ final class Matrix
     /** @var array<int, list<int>|null> the other tools that one requires, null where one of them cannot be had at all */
     private array $closures = [];
 
+    /** @var array<string, array{Judging, list<array{int, float, float}>}> by judging, which lives as long as it is known by its number, operation and kind of work */
+    private array $index = [];
+
     /**
      * @param list<Report> $reports of the kit on each scope
      * @param list<Tool>   $tools   of the kit and all that may come to it
@@ -46,8 +47,7 @@ final class Matrix
     {
         $this->at = array_flip(array_map(static fn(Tool $tool): string => $tool->id, $tools));
         foreach ($reports as $scope => $report) {
-            $operations = new Operations($report->rules);
-            $judge = new Judge($operations, $report->rules);
+            $judging = new Judging($report->rules);
             $known = [];
             foreach ($report->lines as $cover) {
                 $this->terminations += $cover->line->quantity;
@@ -59,7 +59,7 @@ final class Matrix
                     $key = spl_object_id($step->work);
                     if (!isset($known[$key])) {
                         $known[$key] = count($this->tasks);
-                        $this->tasks[] = new Task($step->step->operation, $step->work, $this->doers($judge, $operations, $step->step->operation, $step->work));
+                        $this->tasks[] = $this->task($judging, $step->step->operation, $step->work);
                     }
                     $steps[] = new PlannedStep($known[$key], $step->isCapped);
                 }
@@ -138,22 +138,57 @@ final class Matrix
         return true;
     }
 
-    /** @return array<int, Fit> */
-    private function doers(Judge $judge, Operations $operations, Operation $operation, Work $work): array
+    /** Which of the tools do a work at all. */
+    public function task(Judging $judging, Operation $operation, Work $work): Task
     {
-        $rules = $operations->of($operation);
+        $rules = $judging->operations->of($operation);
         $doers = [];
-        foreach ($this->tools as $at => $tool) {
-            if ($tool->capabilitiesFor($operation) === []) {
-                continue;
-            }
-            $score = $judge->choice($tool, $operation, $rules, $work);
+        foreach ($this->inQuestion($judging, $operation, $work) as $at) {
+            $score = $judging->judge->choice($this->tools[$at], $operation, $rules, $work);
             if ($score !== null && $this->canBeComplete($at, $work->conditions)) {
                 $doers[$at] = $score >= Findings::MAKESHIFT ? Fit::Makeshift : Fit::Proper;
             }
         }
 
-        return $doers;
+        return new Task($operation, $work, $doers);
+    }
+
+    /** @return list<int> tools that may do a work at all; the others would be unsuitable, for their bounds do not hold it */
+    private function inQuestion(Judging $judging, Operation $operation, Work $work): array
+    {
+        $rules = $judging->operations->of($operation);
+        [$least, $most] = $rules->measure($work) ?? [0.0, INF];
+        $found = [];
+        $indexed = $this->index[spl_object_id($judging) . '|' . $operation->value . '|' . $rules->kind($work)] ??= [$judging, $this->indexed($judging, $operation, $work)];
+        foreach ($indexed[1] as [$at, $from, $to]) {
+            if ($most >= $from && $least <= $to) {
+                $found[] = $at;
+            }
+        }
+
+        return $found;
+    }
+
+    /** @return list<array{int, float, float}> tools with their bounds for works of one kind */
+    private function indexed(Judging $judging, Operation $operation, Work $work): array
+    {
+        $rules = $judging->operations->of($operation);
+        $indexed = [];
+        foreach ($this->tools as $at => $tool) {
+            [$from, $to] = [INF, -INF];
+            foreach ($tool->capabilitiesFor($operation) as $capability) {
+                if ($rules->servesKind($capability, $work)) {
+                    $bound = $rules->bound($capability);
+                    $from = min($from, $bound->from);
+                    $to = max($to, $bound->to);
+                }
+            }
+            if ($from <= $to) {
+                $indexed[] = [$at, $from, $to];
+            }
+        }
+
+        return $indexed;
     }
 
     /** Whether all that it requires is here and may work under these conditions. */

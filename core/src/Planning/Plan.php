@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\Tool;
 
 /** What to do about a kit, proven to be the best there is or as good as was found in time. Money in cents, mass in g. */
 final readonly class Plan
@@ -40,6 +42,22 @@ final readonly class Plan
         public Standing $after,
         public Matrix $matrix,
     ) {}
+
+    /** @return list<Tool> all that it speaks of: of the kit as it becomes, and those that are not taken or might be taken instead */
+    public function tools(): array
+    {
+        $ways = [
+            ...array_map(static fn(PaidStep $step): Way => $step->way, $this->paid),
+            ...array_merge(...array_map(static fn(Overlooked $one): array => [$one->way, $one->insteadOf], $this->overlooked)),
+            ...array_filter(array_merge(...$this->next->instead ?? [])),
+        ];
+        $tools = [
+            ...array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools),
+            ...array_map(static fn(Way $way): Tool => $way->tool, $ways),
+        ];
+
+        return array_values(array_column($tools, null, 'id'));
+    }
 
     public function isWhole(): bool
     {

@@ -117,8 +117,14 @@ final readonly class PlanQuestion
      */
     public function isAllowed(array $ways): bool
     {
-        foreach ($this->lendings as $lending) {
-            if (!$lending->canDoWithout([...$this->forced, ...$ways])) {
+        $moved = [];
+        foreach ([...$this->forced, ...$ways] as $way) {
+            if ($way->means === Means::Move) {
+                $moved[$way->from][] = $way;
+            }
+        }
+        foreach ($moved === [] ? [] : $this->lendings as $lending) {
+            if (isset($moved[$lending->kit->id]) && !$lending->canDoWithout($moved[$lending->kit->id])) {
                 return false;
             }
         }

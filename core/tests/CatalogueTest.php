@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Catalogue\BuiltIn;
+use Gondrik\Core\Catalogue\Diameter;
 use Gondrik\Core\Catalogue\Diameters;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Status;
@@ -82,6 +83,14 @@ it('has for every wire a tool that cuts it, one that strips it, and for a cable 
         $operations = array_unique(array_map(static fn(Tried $one): string => $one->operation->value, $proper));
         expect($operations)->toEqualCanonicalizing(['cut', 'strip', ...$wire->sheath === null ? [] : ['strip-sheath']], $wire->id);
     }
+});
+
+it('gives a wire the diameters of its own size, and not those of the next family', function (): void {
+    $of = static fn(string $size): array => array_map(static fn(Diameter $one): string => $one->of, Diameters::outside(new Wire('w', 'w', Size::parse($size), Construction::Stranded, Material::Pvc)));
+    // 2 AWG is 33.6 mm², four hundredths less: near enough for a die, too far for a diameter.
+    expect(implode(' | ', $of('35 mm2')))->toContain('35 mm²')->not->toContain('AWG')
+        // Two tables half a tenth of a millimetre apart are two diameters.
+        ->and($of('2 AWG'))->toBe(['THHN, 2 AWG', 'XHHW-2, 2 AWG']);
 });
 
 it('has for every terminal a wire that goes in and tools that make it from beginning to end', function (): void {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Headline;
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
@@ -67,6 +68,10 @@ it('counts terminations by quantity and cuts the share off', function (): void {
         ->and($report->headline->covered + $report->headline->makeshift + $report->headline->hole + $report->headline->faulty)->toBe(172)
         ->and($report->headline->share())->toBe(0.37);
 });
+
+it('says the share cut off, never rounded up', function (int $covered, int $hole, float $share): void {
+    expect((new Headline($covered, 0, $hole, 0, false, []))->share())->toBe($share);
+})->with(['one of two hundred is missing' => [199, 1, 0.99], 'two thirds' => [2, 1, 0.66], 'almost nothing' => [1, 999, 0.0], 'all' => [7, 0, 1.0], 'half' => [1, 1, 0.5]]);
 
 it('counts makeshift where the house does', function (string $rules, float $share): void {
     $report = reportOf(Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal self-adjusting oval-free', $rules));

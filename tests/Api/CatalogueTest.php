@@ -186,8 +186,9 @@ it('adds and changes by a table, all or none, and takes it back as one', functio
         ->and($read[2]['problems'][0])->toMatchArray(['row' => 2, 'column' => 3, 'value' => 'woven']);
     $sound = array_map(static fn(array $one): array => ['thing' => $one['thing'], 'version' => $one['version']], array_slice($read, 0, 2));
     $this->postJson('/api/v1/tables/wires/take', ['things' => [...$sound, ['thing' => ['id' => 'x']]]])->assertUnprocessable()->assertJsonPath('problems.0.path', 'changes/2/wire/name');
-    $stale = [['thing' => $read[0]['thing'], 'version' => '0123456789abcdef']];
-    $this->postJson('/api/v1/tables/wires/take', ['things' => $stale])->assertStatus(412)->assertJsonPath('present.id', 'hookup-12');
+    foreach (['another version' => ['version' => '0123456789abcdef'], 'none' => ['version' => null], 'no word of one' => []] as $seen) {
+        $this->postJson('/api/v1/tables/wires/take', ['things' => [['thing' => $read[0]['thing'], ...$seen]]])->assertStatus(412)->assertJsonPath('present.id', 'hookup-12');
+    }
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
     $taken = $this->postJson('/api/v1/tables/wires/take', ['things' => $sound]);
     expect(OpenApi::mismatch($taken, 'post', '/tables/{list}/take'))->toBe('')
@@ -241,10 +242,13 @@ it('counts a tool together in a kit that has both, and passes on what requires i
         $this->postJson('/api/v1/tools', ['id' => $id, 'name' => $id, 'kind' => 'press', 'capabilities' => []])->assertCreated();
     }
     $this->postJson('/api/v1/tools', ['id' => 'die', 'name' => 'Die', 'kind' => 'die', 'capabilities' => [], 'requires' => ['frame']])->assertCreated();
+    $this->postJson('/api/v1/tools', ['id' => 'jig', 'name' => 'Jig', 'kind' => 'die', 'capabilities' => [], 'requires' => ['frame', 'frame-b']])->assertCreated();
     $this->postJson('/api/v1/kits', ['id' => 'van', 'name' => 'Van', 'tools' => [['tool' => 'frame', 'count' => 2], ['tool' => 'die'], ['tool' => 'frame-b']]])->assertCreated();
     $this->postJson('/api/v1/tools/frame/merge', ['into' => 'frame-b'])->assertOk();
     expect($this->getJson('/api/v1/kits/van')->json('tools'))->toBe([['tool' => 'frame-b', 'count' => 3], ['tool' => 'die']])
-        ->and($this->getJson('/api/v1/tools/die')->json('requires'))->toBe(['frame-b']);
+        ->and($this->getJson('/api/v1/tools/die')->json('requires'))->toBe(['frame-b'])
+        // What required both requires the one that is left once.
+        ->and($this->getJson('/api/v1/tools/jig')->json('requires'))->toBe(['frame-b']);
 });
 
 it('merges nothing into itself, into nothing, or into what its lines cannot have', function (): void {

@@ -131,6 +131,19 @@ it('does not bring back a word that names something else by now', function (): v
     expect(array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words'))->toBe(['fat grey' => 'hookup-12']);
 });
 
+it('brings a plan back whose people have left since, without them', function (): void {
+    $shop = $this->demo();
+    $this->actingAs(personOf($shop, Role::Coordinator));
+    $accepted = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated();
+    $this->arrive($accepted, $accepted->json('items.0.id'))->assertOk();
+    $this->insteadActingAs(personOf($shop, Role::Lead));
+    $gone = $this->deleteJson('/api/v1/kits/pylon-backpack', [], ['If-Match' => '"' . $this->getJson('/api/v1/kits/pylon-backpack')->json('version') . '"'])->assertNoContent();
+    personOf($shop, Role::Coordinator)->delete();
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
+    $plan = $this->getJson('/api/v1/plans')->json('data.0');
+    expect($plan['acceptedBy'])->toBeNull()->and($plan['items'][0]['arrivedAt'])->not->toBeNull()->and($plan['id'])->toBe($accepted->json('id'));
+});
+
 it('keeps what a thing is called as a change like any other', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $called = fn(): array => array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words');
@@ -209,6 +222,8 @@ it('lets only the lead take back what is the lead\'s', function (): void {
     $shop = $this->demo();
     $this->actingAs($this->lead($shop));
     $wire = $this->postJson('/api/v1/wires', WIRE)->headers->get('Gondrik-Change');
+    $terminal = $this->postJson('/api/v1/terminals', ['name' => 'Ring', 'class' => 'insulated', 'size' => '16 AWG', 'shape' => 'ring', 'stud' => 'M4'])->headers->get('Gondrik-Change');
+    $tool = $this->postJson('/api/v1/tools', ['name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => []])->headers->get('Gondrik-Change');
     $bring = function (string $workbook): string {
         $import = $this->upload($workbook)->assertCreated()->json('id');
         $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
@@ -217,7 +232,9 @@ it('lets only the lead take back what is the lead\'s', function (): void {
     };
     $bell = $bring('{"gondrik":1,"wires":[{"id":"chime","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}');
     $this->insteadActingAs(personOf($shop, Role::Coordinator));
-    $this->postJson("/api/v1/history/{$wire}/undo")->assertForbidden();
+    foreach ([$wire, $terminal, $tool] as $entry) {
+        $this->postJson("/api/v1/history/{$entry}/undo")->assertForbidden();
+    }
     $this->postJson("/api/v1/imports/{$bell}/undo")->assertForbidden();
     $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell wire","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->assertForbidden();
     $kit = $bring('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}');

@@ -149,10 +149,14 @@ it('forgets files whose time is over', function (): void {
     $old = $this->upload($this->demoText())->json('id');
     $applied = $this->upload($this->demoText())->json('id');
     $this->postJson("/api/v1/imports/{$applied}/apply")->assertOk();
+    $this->travel(1)->minutes();
+    $undone = $this->upload('{"gondrik":1,"kits":[{"id":"empty","name":"Empty kit","tools":[]}]}')->json('id');
+    $this->postJson("/api/v1/imports/{$undone}/apply")->assertOk();
+    $this->postJson("/api/v1/imports/{$undone}/undo")->assertNoContent();
     $this->travel(2)->days();
     $new = $this->upload($this->demoText())->json('id');
     $this->artisan('imports:prune')->assertSuccessful();
-    expect(DB::table('imports')->orderBy('created_at')->pluck('id')->all())->toBe([$applied, $new])->and($old)->not->toBe($applied);
+    expect(DB::table('imports')->orderBy('created_at')->pluck('id')->all())->toBe([$applied, $undone, $new])->and($old)->not->toBe($applied);
     $this->travel(90)->days();
     $this->artisan('imports:prune')->assertSuccessful();
     expect(DB::table('imports')->count())->toBe(0);

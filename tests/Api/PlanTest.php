@@ -271,6 +271,29 @@ it('accepts what was seen, as long as the shop is what it was then', function ()
     expect($this->getJson('/api/v1/plans')->json('data'))->toBe([])->and($wire->json('id'))->toBe('bell-wire-0-5');
 });
 
+it('adds up in an accepted plan what is paid by the piece for several steps, and puts nothing of that into the kit', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $asked = 'kit=pylon-backpack&scopes=tower-7&means=buy,per-piece';
+    $plan = $this->getJson('/api/v1/plan?' . $asked)->json('plan');
+    $accepted = $this->acceptPlan($asked)->assertCreated();
+    $pieces = array_values(array_filter($accepted->json('items'), static fn(array $one): bool => $one['means'] === 'per-piece'));
+    expect(count($plan['paid']))->toBeGreaterThan(1)
+        ->and(array_column($pieces, 'cost', 'tool'))->toBe(['press-frame' => array_sum(array_column($plan['paid'], 'cost'))])
+        ->and(array_sum(array_column($accepted->json('items'), 'cost')))->toBe($plan['cost']);
+    $kit = $this->getJson('/api/v1/kits/pylon-backpack')->json();
+    $version = $this->getJson('/api/v1/version')->json('version');
+    $arrived = $this->arrive($accepted, $pieces[0]['id'])->assertOk();
+    expect($this->getJson('/api/v1/kits/pylon-backpack')->json())->toBe($kit)
+        ->and($arrived->json('version'))->not->toBe($accepted->json('version'))
+        ->and($this->getJson('/api/v1/version')->json('version'))->toBeGreaterThan($version);
+});
+
+it('buys what is wanted in any case, though another kit could lend it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $add = $this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards&with=meter&means=buy,move')->assertOk()->json('plan.add');
+    expect(array_column($add, 'means', 'tool')['meter'])->toBe('buy');
+});
+
 it('accepts nothing that it has not shown', function (\Closure $seal): void {
     $this->actingAs($this->lead($this->demo()));
     $this->postJson('/api/v1/plans', ['seen' => $seal($this)])->assertStatus(422)->assertJsonPath('problems.0.path', 'seen');

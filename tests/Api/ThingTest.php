@@ -66,6 +66,17 @@ it('refuses a change that would break a line, and says which', function (): void
     expect($response->json('problems.0.path'))->toBe('terminal')->and($response->json('problems.0.expected'))->toContain('line "' . $splice['id'] . '"');
 });
 
+it('refuses another wire where a line could not be made with it, whichever end it is at', function (string $end): void {
+    $this->actingAs($this->lead($this->demo()));
+    $wire = ['name' => 'Sheathed 1.5', 'size' => '1.5 mm2', 'construction' => 'fine', 'insulation' => 'pvc', 'insulationOd' => 2.8];
+    $written = $this->postJson('/api/v1/wires', ['id' => 'sheathed', ...$wire, 'sheath' => ['material' => 'pvc', 'shape' => 'round', 'od' => 8]])->assertCreated();
+    $line = ['wire' => 'flex-1.5', 'terminal' => 'butt-blue-seal', 'wireB' => 'flex-1.5', 'add' => [['op' => 'strip-sheath', 'remark' => 'by hand']]];
+    $this->postJson('/api/v1/scopes/tower-7/lines', ['id' => 'splice', ...$line, $end => 'sheathed'])->assertCreated();
+    $without = $this->putJson('/api/v1/wires/sheathed', $wire, ['If-Match' => $written->headers->get('ETag')])->assertUnprocessable();
+    expect($without->json('problems.0.expected'))->toContain('no sheath')->and($this->getJson('/api/v1/wires/sheathed')->json('sheath.od'))->toBe(8);
+    $this->putJson('/api/v1/wires/sheathed', [...$wire, 'name' => 'By another name', 'sheath' => ['material' => 'pvc', 'shape' => 'round', 'od' => 8]], ['If-Match' => $written->headers->get('ETag')])->assertOk();
+})->with(['wire', 'wireB']);
+
 it('pages, searches and sorts', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $all = array_column($this->getJson('/api/v1/workbook')->json('wires'), 'id');
@@ -79,7 +90,10 @@ it('pages, searches and sorts', function (): void {
     } while ($page->json('next') !== null);
     expect($found)->toBe($all);
     expect(array_column($this->getJson('/api/v1/wires?search=' . rawurlencode('hook 12'))->json('data'), 'id'))->toBe(['hookup-12'])
-        ->and($this->getJson('/api/v1/wires?search=' . rawurlencode('100%'))->json('data'))->toBe([]);
+        ->and($this->getJson('/api/v1/wires?search=' . rawurlencode('100%'))->json('data'))->toBe([])
+        // A sign that a database reads as anything is a sign like any other.
+        ->and($this->getJson('/api/v1/wires?search=' . rawurlencode('%'))->json('data'))->toBe([])
+        ->and($this->getJson('/api/v1/wires?search=' . rawurlencode('h__k'))->json('data'))->toBe([]);
     $names = array_column($this->getJson('/api/v1/terminals?sort=-name&most=200')->json('data'), 'name');
     $sorted = $names;
     rsort($sorted);
@@ -103,6 +117,9 @@ it('copies a scope with its lines, and merges two: the same work is added up', f
         ->and($this->getJson('/api/v1/scopes/tower-8')->json('archived'))->toBeTrue();
     $this->postJson('/api/v1/scopes/tower-7/merge', ['scope' => 'tower-7'])->assertUnprocessable();
     $this->postJson('/api/v1/scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'x'])->assertUnprocessable();
+    // A copy of what was put away is made to be worked with.
+    $this->postJson('/api/v1/scopes/tower-8/copy', ['id' => 'tower-9', 'name' => 'Tower 9'])->assertCreated();
+    expect($this->getJson('/api/v1/scopes/tower-9')->json())->not->toHaveKey('archived');
 });
 
 it('writes cells as they are typed or pasted, all of them or none', function (): void {

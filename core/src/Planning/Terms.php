@@ -7,6 +7,7 @@ namespace Gondrik\Core\Planning;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Hand;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Tolerance;
 
 /** What every tool that comes in must meet, whatever the work asks. Force in N, length in mm. */
 final readonly class Terms
@@ -22,7 +23,7 @@ final readonly class Terms
     {
         return ($tool->handling->oneHanded || !$this->oneHanded)
             && ($tool->needs->energy !== Energy::Mains || !$this->noMains)
-            && ($tool->handling->gripForce ?? 0.0) <= ($this->hand->gripForce ?? INF)
-            && ($tool->handling->handSpan ?? 0.0) <= ($this->hand->handSpan ?? INF);
+            && !Tolerance::isAbove($tool->handling->gripForce ?? 0.0, $this->hand->gripForce ?? INF)
+            && !Tolerance::isAbove($tool->handling->handSpan ?? 0.0, $this->hand->handSpan ?? INF);
     }
 }

@@ -61,8 +61,11 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::get('cards.pdf', [CardController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
         Route::get('aliases', [WordController::class, 'aliases']);
-        foreach ([WorkbookList::Wires, WorkbookList::Terminals] as $list) {
-            Route::get($list->value, [ThingController::class, 'index'])->defaults('list', $list->value);
+        foreach (WorkbookList::cases() as $list) {
+            // Tools, kits and scopes tell more of each.
+            if (!in_array($list, [WorkbookList::Tools, WorkbookList::Kits, WorkbookList::Scopes], true)) {
+                Route::get($list->value, [ThingController::class, 'index'])->defaults('list', $list->value);
+            }
         }
         foreach (BuiltIn::LISTS as $list) {
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
@@ -95,10 +98,9 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $catalogue);
     });
     foreach (WorkbookList::cases() as $list) {
-        $isWork = in_array($list, [WorkbookList::Kits, WorkbookList::Scopes], true);
         $reads = $list === WorkbookList::Tools ? 'export' : 'read';
         Route::get($list->value . '/{id}', [ThingController::class, 'show'])->defaults('list', $list->value)->middleware('can:' . $reads . ',' . Shop::class);
-        Route::middleware('can:' . ($isWork ? 'setUp' : 'writeCatalogue') . ',' . Shop::class)->group(static function () use ($list): void {
+        Route::middleware('can:' . ($list->isCatalogue() ? 'writeCatalogue' : 'setUp') . ',' . Shop::class)->group(static function () use ($list): void {
             Route::post($list->value, [ThingController::class, 'store'])->defaults('list', $list->value);
             Route::put($list->value . '/{id}', [ThingController::class, 'update'])->defaults('list', $list->value);
             Route::delete($list->value . '/{id}', [ThingController::class, 'destroy'])->defaults('list', $list->value);

@@ -66,7 +66,7 @@ final readonly class Journal
     public function touchesCatalogue(Shop $shop, int $id): bool
     {
         foreach ($this->changes($shop, $id) as $change) {
-            if (in_array(WorkbookList::tryFrom($change->place->list), [WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools], true)) {
+            if (WorkbookList::tryFrom($change->place->list)?->isCatalogue() === true) {
                 return true;
             }
         }

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int    $position its place in the workbook
  */
-abstract class CatalogueItem extends Model
+class CatalogueItem extends Model
 {
     protected $guarded = [];
 }

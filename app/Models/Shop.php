@@ -67,6 +67,18 @@ final class Shop extends Model
         return $this->hasMany(Kit::class);
     }
 
+    /**
+     * The rows of a list of the workbook, by the table of its name.
+     *
+     * @return HasMany<CatalogueItem, $this>
+     */
+    public function listed(string $list): HasMany
+    {
+        $row = (new CatalogueItem())->setTable($list);
+
+        return $this->newHasMany($row->newQuery(), $this, $list . '.shop_id', 'id');
+    }
+
     /** @return HasMany<Plan, $this> */
     public function plans(): HasMany
     {

@@ -41,6 +41,6 @@ final class ShopPolicy
     /** @param string $list of the workbook */
     public function writeList(User $user, string $list): bool
     {
-        return in_array($list, [WorkbookList::Kits->value, WorkbookList::Scopes->value], true) ? $this->setUp($user) : $this->writeCatalogue($user);
+        return WorkbookList::tryFrom($list)?->isCatalogue() === false ? $this->setUp($user) : $this->writeCatalogue($user);
     }
 }

@@ -46,7 +46,7 @@ final readonly class Belongings
         $places = match ($list) {
             WorkbookList::Wires, WorkbookList::Terminals => [self::called($list, $id)],
             WorkbookList::Kits => array_map(static fn(int $plan): Place => new Place(self::PLANS, (string) $plan), $this->plansOf($shop, $id)),
-            WorkbookList::Tools, WorkbookList::Scopes => [],
+            default => [],
         };
         $changes = array_map(fn(Place $place): Change => new Change($place, $this->present($shop, $place), null), $places);
 

@@ -50,7 +50,7 @@ final readonly class ImportPlan
     /** Whether it would write wires, terminals, tools or house rules, which is for the lead of a shop. */
     public function touchesCatalogue(): bool
     {
-        foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $list) {
+        foreach (WorkbookList::catalogue() as $list) {
             if ($this->touched[$list->value] !== []) {
                 return true;
             }

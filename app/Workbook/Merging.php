@@ -39,7 +39,7 @@ final readonly class Merging
                 WorkbookList::Wires => $this->inLines($locked, ['wire_id' => 'wire', 'wire_b_id' => 'wireB'], $list, $id, $into),
                 WorkbookList::Terminals => $this->inLines($locked, ['terminal_id' => 'terminal'], $list, $id, $into),
                 WorkbookList::Tools => [...$this->inTools($locked, $id, $into), ...$this->inKits($locked, $id, $into)],
-                WorkbookList::Kits, WorkbookList::Scopes => [],
+                default => [],
             };
             $changes = [...$changes, ...$this->calledInstead($locked, $list, $id, $into)];
             $order = new Order(array_map(strval(...), array_values(ShopWorkbook::of($locked, $list)->orderBy('position')->pluck('code')->all())));

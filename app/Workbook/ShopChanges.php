@@ -49,9 +49,9 @@ final readonly class ShopChanges
             if ($coming === []) {
                 continue;
             }
-            $put = in_array($list, [WorkbookList::Kits, WorkbookList::Scopes], true)
-                ? array_map(fn(Change $change, int $index): \stdClass => $this->put($shop, $list, $index, $change), $coming, array_keys($coming))
-                : $this->putAll($shop, $list, $coming);
+            $put = $list->isCatalogue()
+                ? $this->putAll($shop, $list, $coming)
+                : array_map(fn(Change $change, int $index): \stdClass => $this->put($shop, $list, $index, $change), $coming, array_keys($coming));
             foreach (array_combine(array_keys($coming), $put) as $index => $thing) {
                 $things[$index] = $thing;
             }

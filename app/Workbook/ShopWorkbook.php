@@ -6,6 +6,7 @@ namespace App\Workbook;
 
 use App\Models\CatalogueItem;
 use App\Models\Kit;
+use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope as CoreScope;
@@ -44,7 +45,7 @@ final readonly class ShopWorkbook
      */
     public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null): Workbook
     {
-        return $this->known($shop, $kit, $scope, new Needs(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope], lines: $lines));
+        return $this->known($shop, $kit, $scope, Needs::of(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines));
     }
 
     /**
@@ -54,7 +55,7 @@ final readonly class ShopWorkbook
      */
     public function forEntry(Shop $shop, string $scope, ?string $kit): Workbook
     {
-        return $this->known($shop, $kit, $scope, new Needs(wires: null, terminals: null, kits: $kit === null ? [] : [$kit], scopes: [$scope], lines: []));
+        return $this->known($shop, $kit, $scope, Needs::of(wires: null, terminals: null, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines([]));
     }
 
     /**
@@ -65,7 +66,7 @@ final readonly class ShopWorkbook
      */
     public function forPlan(Shop $shop, ?string $kit, array $scopes, ?array $terminals, bool $mayMove): Workbook
     {
-        return $this->read($shop, $mayMove ? Needs::everything() : new Needs(terminals: $terminals, tools: null, kits: $kit === null ? [] : [$kit], scopes: $scopes));
+        return $this->read($shop, $mayMove ? Needs::everything() : Needs::of(terminals: $terminals, tools: null, kits: $kit === null ? [] : [$kit], scopes: $scopes));
     }
 
     /**
@@ -77,7 +78,7 @@ final readonly class ShopWorkbook
      */
     public function named(Shop $shop, array $wires, array $terminals, array $tools = []): Workbook
     {
-        return $this->read($shop, new Needs($wires, $terminals, $tools));
+        return $this->read($shop, Needs::of(wires: $wires, terminals: $terminals, tools: $tools));
     }
 
     /**
@@ -91,7 +92,7 @@ final readonly class ShopWorkbook
      */
     public function lines(Shop $shop, string $scope, ?array $ids = null): array
     {
-        return $this->known($shop, null, $scope, new Needs(scopes: [$scope], lines: $ids))->scopes[0]->lines;
+        return $this->known($shop, null, $scope, Needs::of(scopes: [$scope])->withLines($ids))->scopes[0]->lines;
     }
 
     /**
@@ -130,13 +131,7 @@ final readonly class ShopWorkbook
      */
     public function things(Shop $shop, WorkbookList $list, array $ids, bool $withLines = false): array
     {
-        $workbook = $this->read($shop, match ($list) {
-            WorkbookList::Wires => new Needs(wires: $ids),
-            WorkbookList::Terminals => new Needs(terminals: $ids),
-            WorkbookList::Tools => new Needs(tools: $ids),
-            WorkbookList::Kits => new Needs(kits: $ids),
-            WorkbookList::Scopes => new Needs(scopes: $ids, lines: $withLines ? null : []),
-        });
+        $workbook = $this->read($shop, Needs::of(...[$list->value => $ids])->withLines($withLines ? null : []));
         $byId = array_column($list->of($workbook), null, 'id');
 
         return array_values(array_filter(array_map(static fn(string $id): ?object => $byId[$id] ?? null, $ids)));
@@ -154,33 +149,17 @@ final readonly class ShopWorkbook
             $lines = $list === WorkbookList::Wires
                 ? $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIn('wire_id', $rows)->orWhereIn('wire_b_id', $rows))
                 : $shop->lines()->whereIn('terminal_id', $rows);
-            $scopes = self::rows($shop->scopes()->whereIn('id', (clone $lines)->select('scope_id')));
-            $of = static fn(string $column): HasMany => (clone $lines)->select($column);
-            $none = new Collection();
+            $none = array_fill_keys(array_column(WorkbookList::cases(), 'value'), new Collection());
+            $rows = [...$none, 'scopes' => self::rows($shop->scopes()->whereIn('id', (clone $lines)->select('scope_id')))];
 
-            return $this->made(
-                $shop,
-                self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id')))),
-                self::rows($shop->terminals()->whereIn('id', $of('terminal_id'))),
-                $none,
-                $none,
-                $none,
-                $scopes,
-                self::cursor($lines),
-            );
+            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, Needs::of()), new Collection(), self::cursor($lines));
         });
     }
 
     /** @return HasMany<covariant CatalogueItem, Shop> the rows of one list */
     public static function of(Shop $shop, WorkbookList $list): HasMany
     {
-        return match ($list) {
-            WorkbookList::Wires => $shop->wires(),
-            WorkbookList::Terminals => $shop->terminals(),
-            WorkbookList::Tools => $shop->tools(),
-            WorkbookList::Kits => $shop->kits(),
-            WorkbookList::Scopes => $shop->scopes(),
-        };
+        return $shop->listed($list->value);
     }
 
     /**
@@ -190,56 +169,74 @@ final readonly class ShopWorkbook
      */
     public function forTrial(Shop $shop, int $wires, int $terminals, int $tools): Workbook
     {
-        return $this->read($shop, new Needs(
-            wires: $wires === 0 ? [] : null,
-            terminals: $terminals === 0 ? [] : null,
-            tools: $tools === 0 ? [] : null,
-            first: max($wires, $terminals, $tools),
-        ));
+        $all = static fn(int $most): ?array => $most === 0 ? [] : null;
+
+        return $this->read($shop, Needs::of(wires: $all($wires), terminals: $all($terminals), tools: $all($tools))->first(max($wires, $terminals, $tools)));
     }
 
     /** All of one moment. */
     public function read(Shop $shop, Needs $needs): Workbook
     {
         return Snapshot::read(function () use ($shop, $needs): Workbook {
-            $some = static function (HasMany $things, ?array $ids) use ($needs): Collection {
-                if ($ids !== null) {
-                    $things->whereIn('code', $ids);
-                }
-                if ($needs->first !== null) {
-                    $things->limit($needs->first);
-                }
-
-                return $ids === [] ? new Collection() : self::rows($things);
-            };
-            $kits = $some($shop->kits(), $needs->kits);
-            $entries = $kits->isEmpty() ? new Collection() : self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $kits->pluck('id')));
-            $tools = $needs->tools === null || $entries->isEmpty()
-                ? $some($shop->tools(), $needs->tools)
-                : self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIn('code', $needs->tools)));
-            $scopes = $some($shop->scopes(), $needs->scopes);
-            $lines = $scopes->isEmpty() || $needs->lines === [] ? null : $shop->lines()->whereIntegerInRaw('scope_id', $scopes->pluck('id'));
-            if ($lines !== null && $needs->lines !== null) {
+            $rows = [];
+            foreach (WorkbookList::cases() as $list) {
+                $rows[$list->value] = $this->some(self::of($shop, $list), $needs, $list);
+            }
+            $entries = $rows['kits']->isEmpty() ? new Collection() : self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $rows['kits']->pluck('id')));
+            if ($entries->isNotEmpty() && $needs->ids(WorkbookList::Tools) !== null) {
+                $rows['tools'] = self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIntegerInRaw('id', $rows['tools']->pluck('id'))));
+            }
+            $rows['tools'] = $this->withRequired($shop, $rows['tools']);
+            if ($rows['scopes']->isEmpty() || $needs->lines === []) {
+                return $this->made($shop, $rows, $entries, []);
+            }
+            $lines = $shop->lines()->whereIntegerInRaw('scope_id', $rows['scopes']->pluck('id'));
+            if ($needs->lines !== null) {
                 // Some come from outside: bound one by one, whatever they hold is an id that there is or is not.
                 $lines->whereIn('code', $needs->lines);
             }
-            $of = static fn(string $column): HasMany => $lines === null ? throw new \LogicException('of no lines') : (clone $lines)->select($column);
 
-            return $this->made(
-                $shop,
-                $lines === null || $needs->wires === null
-                    ? $some($shop->wires(), $needs->wires)
-                    : self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id'))->orWhereIn('code', $needs->wires))),
-                $lines === null || $needs->terminals === null
-                    ? $some($shop->terminals(), $needs->terminals)
-                    : self::rows($shop->terminals()->where(static fn(Builder $terminals): Builder => $terminals->whereIn('id', $of('terminal_id'))->orWhereIn('code', $needs->terminals))),
-                $this->withRequired($shop, $tools),
-                $kits,
-                $entries,
-                $scopes,
-                $lines === null ? [] : self::cursor($lines),
-            );
+            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, $needs), $entries, self::cursor($lines));
         });
+    }
+
+    /**
+     * @param HasMany<covariant CatalogueItem, Shop> $things
+     *
+     * @return Collection<int, \stdClass>
+     */
+    private function some(HasMany $things, Needs $needs, WorkbookList $list): Collection
+    {
+        $ids = $needs->ids($list);
+        if ($ids !== null) {
+            $things->whereIn('code', $ids);
+        }
+        if ($needs->first !== null && $list->isCatalogue()) {
+            $things->limit($needs->first);
+        }
+
+        return $ids === [] ? new Collection() : self::rows($things);
+    }
+
+    /**
+     * With the wires and terminals of some lines, unless all are there.
+     *
+     * @param HasMany<Line, Shop>                       $lines
+     * @param array<string, Collection<int, \stdClass>> $rows  by list
+     *
+     * @return array<string, Collection<int, \stdClass>>
+     */
+    private function withThoseOf(HasMany $lines, Shop $shop, array $rows, Needs $needs): array
+    {
+        $of = static fn(string $column): HasMany => (clone $lines)->select($column);
+        if ($needs->ids(WorkbookList::Wires) !== null) {
+            $rows['wires'] = self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id'))->orWhereIntegerInRaw('id', $rows['wires']->pluck('id'))));
+        }
+        if ($needs->ids(WorkbookList::Terminals) !== null) {
+            $rows['terminals'] = self::rows($shop->terminals()->where(static fn(Builder $terminals): Builder => $terminals->whereIn('id', $of('terminal_id'))->orWhereIntegerInRaw('id', $rows['terminals']->pluck('id'))));
+        }
+
+        return $rows;
     }
 
     /** @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope */
@@ -323,31 +320,27 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * @param Collection<int, \stdClass> $wires
-     * @param Collection<int, \stdClass> $terminals
-     * @param Collection<int, \stdClass> $tools
-     * @param Collection<int, \stdClass> $kits
-     * @param Collection<int, \stdClass> $entries   of the kits
-     * @param Collection<int, \stdClass> $scopes
-     * @param iterable<\stdClass>        $lines     of the scopes
+     * @param array<string, Collection<int, \stdClass>> $rows    by list
+     * @param Collection<int, \stdClass>                $entries of the kits
+     * @param iterable<\stdClass>                       $lines   of the scopes
      *
      * @throws InvalidWorkbook when rows do not go together; imports see to it that they do
      */
-    private function made(Shop $shop, Collection $wires, Collection $terminals, Collection $tools, Collection $kits, Collection $entries, Collection $scopes, iterable $lines): Workbook
+    private function made(Shop $shop, array $rows, Collection $entries, iterable $lines): Workbook
     {
         // As it is in this moment, not as it was when the request began.
         $shop = $shop->refresh();
-        $codes = static fn(Collection $rows): array => $rows->pluck('code', 'id')->all();
+        $codes = static fn(string $list): array => $rows[$list]->pluck('code', 'id')->all();
+        $items = [];
+        foreach (WorkbookList::cases() as $list) {
+            $items[$list->value] = match ($list) {
+                WorkbookList::Kits => $this->kits($rows['kits'], $entries, $codes('tools')),
+                WorkbookList::Scopes => $this->scopes($rows['scopes'], $lines, $codes('wires'), $codes('terminals')),
+                default => self::items($rows[$list->value], $list->class()),
+            };
+        }
 
-        return $this->codec->readStored((object) [
-            'title' => $shop->name,
-            ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules],
-            'wires' => self::items($wires, CoreWire\Wire::class),
-            'terminals' => self::items($terminals, CoreTerminal\Terminal::class),
-            'tools' => self::items($tools, CoreTool\Tool::class),
-            'kits' => $this->kits($kits, $entries, $codes($tools)),
-            'scopes' => $this->scopes($scopes, $lines, $codes($wires), $codes($terminals)),
-        ]);
+        return $this->codec->readStored((object) ['title' => $shop->name, ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules], ...$items]);
     }
 
     /**

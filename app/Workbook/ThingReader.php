@@ -75,7 +75,7 @@ final readonly class ThingReader
         $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
-        foreach ([WorkbookList::Wires, WorkbookList::Terminals, WorkbookList::Tools] as $other) {
+        foreach (WorkbookList::catalogue() as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
         $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
@@ -119,10 +119,10 @@ final readonly class ThingReader
         $required = $list === WorkbookList::Tools ? self::ids($parts('requires')) : [];
 
         return match ($list) {
-            WorkbookList::Wires, WorkbookList::Terminals => new Workbook(),
             WorkbookList::Tools => $required === [] ? new Workbook() : $this->shops->named($shop, [], [], $required),
             WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool')),
             WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
+            default => new Workbook(),
         };
     }
 

@@ -40,7 +40,7 @@ final readonly class Uses
             WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
             WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
             WorkbookList::Tools => self::tools($shop, $row->id, $id),
-            WorkbookList::Kits, WorkbookList::Scopes => [[], 0],
+            default => [[], 0],
         }];
     }
 

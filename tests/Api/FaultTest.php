@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Connection;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
@@ -14,10 +15,35 @@ use Illuminate\Testing\TestResponse;
  */
 
 /** Tables that say how a shop stands. */
-const KEPT = ['shops', 'wires', 'terminals', 'tools', 'kits', 'kit_tools', 'scopes', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
+const KEPT = ['shops', 'kit_tools', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
 
 /** SQLSTATE, and what it is told as: PostgreSQL appendix A. */
 const FAULTS = ['53100' => 507, '08006' => 503, '55P03' => 503];
+
+/** A list of the workbook that has no row of its own below: with the least that its schema asks for. */
+function writingsOfOtherLists(): array
+{
+    $schema = json_decode((string) file_get_contents(__DIR__ . '/../../core/data/workbook.schema.json'));
+    $writings = [];
+    foreach (WorkbookList::cases() as $list) {
+        $thing = [];
+        foreach (array_diff($schema->{'$defs'}->{$list->one()}->required, ['id']) as $key) {
+            $of = $schema->{'$defs'}->{$list->one()}->properties->{$key};
+            $of = isset($of->{'$ref'}) ? $schema->{'$defs'}->{basename($of->{'$ref'})} : $of;
+            $thing[$key] = $of->enum[0] ?? ['array' => [], 'integer' => 1, 'number' => 1, 'boolean' => true][$of->type ?? ''] ?? 'A name';
+        }
+        $made = static function ($test) use ($list, $thing): array {
+            $test->postJson('/api/v1/' . $list->value, ['id' => 'extra', ...$thing])->assertCreated();
+
+            return ['If-Match' => '"' . $test->getJson('/api/v1/' . $list->value . '/extra')->json('version') . '"'];
+        };
+        $writings['POST ' . $list->value] = static fn(): array => ['POST', $list->value, $thing];
+        $writings['PUT ' . $list->value . '/{id}'] = static fn($test): array => ['PUT', $list->value . '/extra', [...$thing, 'name' => 'By another name'], $made($test)];
+        $writings['DELETE ' . $list->value . '/{id}'] = static fn($test): array => ['DELETE', $list->value . '/extra', [], $made($test)];
+    }
+
+    return $writings;
+}
 
 /** Each writing route with something that is right: made ready by the first, asked by what that gives. */
 function writings(): array
@@ -49,6 +75,7 @@ function writings(): array
     $tool = ['name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '20-10 AWG', 'maxOd' => 5]]];
 
     return [
+        ...writingsOfOtherLists(),
         'POST wires' => static fn(): array => ['POST', 'wires', WIRE],
         'PUT wires/{id}' => static fn($test): array => $changed($test, 'wires/hookup-12'),
         'DELETE wires/{id}' => static fn($test): array => $gone($test, 'wires', WIRE),
@@ -104,7 +131,7 @@ function writings(): array
 
 function standing(): string
 {
-    return implode(' ', array_map(static fn(string $table): string => (string) DB::scalar("select coalesce(md5(string_agg(t::text, '|' order by t::text)), '') from {$table} t"), KEPT));
+    return implode(' ', array_map(static fn(string $table): string => (string) DB::scalar("select coalesce(md5(string_agg(t::text, '|' order by t::text)), '') from {$table} t"), [...array_column(WorkbookList::cases(), 'value'), ...KEPT]));
 }
 
 /** Has the database fail at so many writing statements from now, once. */

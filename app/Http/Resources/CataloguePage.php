@@ -37,7 +37,7 @@ final readonly class CataloguePage
             // The version is that of the whole, price and all.
             'data' => array_map(fn(object $thing): \stdClass => $told->told((object) Version::with($this->objects->write($thing))), $things),
             'next' => $next,
-            'spans' => $spans[$list === WorkbookList::Wires ? 'wires' : 'terminals'],
+            'spans' => $spans[$list->value] ?? new \stdClass(),
             'ticks' => $this->rulers->ticks(),
         ];
     }

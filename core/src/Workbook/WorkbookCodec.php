@@ -5,10 +5,6 @@ declare(strict_types=1);
 namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Rules\RuleChoice;
-use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Terminal\Terminal;
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
 
 /** Reads and writes workbooks: the one place that knows their shape. */
@@ -98,14 +94,12 @@ final class WorkbookCodec
             throw new InvalidWorkbook($found);
         }
 
-        return new Workbook(
-            $title,
-            $houseRules,
-            $reading->all(Wire::class),
-            $reading->all(Terminal::class),
-            $reading->all(Tool::class),
-            $reading->all(Kit::class),
-            $reading->all(Scope::class),
-        );
+        $lists = [];
+        foreach (WorkbookList::cases() as $list) {
+            $lists[$list->value] = $reading->all($list->class());
+        }
+
+        /** @var array{wires: list<Wire>} $lists each list of what it holds, as WorkbookList has it */
+        return new Workbook($title, $houseRules, ...$lists);
     }
 }

@@ -10,7 +10,10 @@ use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
 
-/** The lists of a workbook by their key, in the order in which they refer to each other: the one place where they stand. */
+/**
+ * The lists of a workbook by their key, in the order in which they refer to each other. What one holds says the member of Workbook
+ * under the same name; whatever goes through all of them goes through here.
+ */
 enum WorkbookList: string
 {
     case Wires = 'wires';
@@ -22,13 +25,26 @@ enum WorkbookList: string
     /** @return class-string<Wire|Terminal|Tool|Kit|Scope> */
     public function class(): string
     {
-        return match ($this) {
-            self::Wires => Wire::class,
-            self::Terminals => Terminal::class,
-            self::Tools => Tool::class,
-            self::Kits => Kit::class,
-            self::Scopes => Scope::class,
-        };
+        foreach (ObjectPlan::of(Workbook::class)->fields as $field) {
+            if ($field->isList && $field->name === $this->value) {
+                /** @var class-string<Wire|Terminal|Tool|Kit|Scope> */
+                return $field->type;
+            }
+        }
+
+        throw new \LogicException('a workbook has no list ' . $this->value);
+    }
+
+    /** What the whole shop is judged by, and not what it has to do or has packed for that. */
+    public function isCatalogue(): bool
+    {
+        return !in_array($this, [self::Kits, self::Scopes], true);
+    }
+
+    /** @return list<self> */
+    public static function catalogue(): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $list): bool => $list->isCatalogue()));
     }
 
     /** What one of them is called. */
@@ -40,13 +56,7 @@ enum WorkbookList: string
     /** @return list<Wire|Terminal|Tool|Kit|Scope> in the order of the document */
     public function of(Workbook $workbook): array
     {
-        return match ($this) {
-            self::Wires => $workbook->wires,
-            self::Terminals => $workbook->terminals,
-            self::Tools => $workbook->tools,
-            self::Kits => $workbook->kits,
-            self::Scopes => $workbook->scopes,
-        };
+        return $workbook->{$this->value};
     }
 
     /** The list that holds things of a class. */

@@ -105,7 +105,7 @@ final readonly class DraftTrial
      *
      * @throws InvalidWorkbook
      */
-    private function draft(Shop $shop, \stdClass $item, WorkbookList $list, bool $isShapeKnown): Wire|Terminal|Tool
+    private function draft(Shop $shop, \stdClass $item, WorkbookList $list, bool $isShapeKnown): object
     {
         $item->id ??= 'draft';
         $item->name = ($item->name ?? '') === '' ? 'Draft' : $item->name;

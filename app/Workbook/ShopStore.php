@@ -10,7 +10,6 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -19,6 +18,8 @@ use Illuminate\Support\Facades\DB;
 /**
  * The one way to write a shop's things: under the shop's lock, in one transaction, and every change raises its version.
  * Imports and their undo go through it, and whatever else writes.
+ *
+ * @phpstan-import-type Thing from WorkbookList
  */
 final readonly class ShopStore
 {
@@ -50,7 +51,7 @@ final readonly class ShopStore
     /**
      * Adds what is new and changes what is there, by id; what is there keeps its place.
      *
-     * @param list<Wire|Terminal|Tool|Kit|Scope> $things
+     * @param list<Thing> $things
      */
     public function put(Shop $shop, WorkbookList $list, array $things): void
     {

@@ -10,9 +10,7 @@ use App\Models\Line;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope as CoreScope;
-use Gondrik\Core\Terminal as CoreTerminal;
 use Gondrik\Core\Tool as CoreTool;
-use Gondrik\Core\Wire as CoreWire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
@@ -24,7 +22,11 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Support\Collection;
 
-/** A shop's rows as a workbook, all of one moment. */
+/**
+ * A shop's rows as a workbook, all of one moment.
+ *
+ * @phpstan-import-type Thing from WorkbookList
+ */
 final readonly class ShopWorkbook
 {
     public function __construct(private WorkbookCodec $codec = new WorkbookCodec()) {}
@@ -127,7 +129,7 @@ final readonly class ShopWorkbook
      * @param list<string> $ids
      * @param bool         $withLines of scopes
      *
-     * @return list<CoreWire\Wire|CoreTerminal\Terminal|CoreTool\Tool|CoreTool\Kit|CoreScope\Scope> those that there are, in the order of the ids
+     * @return list<Thing> those that there are, in the order of the ids
      */
     public function things(Shop $shop, WorkbookList $list, array $ids, bool $withLines = false): array
     {

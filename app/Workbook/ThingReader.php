@@ -5,10 +5,7 @@ declare(strict_types=1);
 namespace App\Workbook;
 
 use App\Models\Shop;
-use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
@@ -17,7 +14,11 @@ use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 
-/** Reads things that come into a shop, by the codec and its schema, with the problems of an import. */
+/**
+ * Reads things that come into a shop, by the codec and its schema, with the problems of an import.
+ *
+ * @phpstan-import-type Thing from WorkbookList
+ */
 final readonly class ThingReader
 {
     public function __construct(
@@ -30,7 +31,7 @@ final readonly class ThingReader
      * @param non-empty-array<int, \stdClass> $items    of one list, as the workbook writes them
      * @param bool                            $replaces whether the shop has some of their ids, on which others may rest
      *
-     * @return array<int, Wire|Terminal|Tool|Kit|Scope> by the same keys
+     * @return array<int, Thing> by the same keys
      *
      * @throws InvalidWorkbook with every problem, below "changes/KEY/wire", "changes/KEY/kit" and so on
      */
@@ -54,9 +55,11 @@ final readonly class ThingReader
      * A draft that nobody writes, of whose shape it is known that it is sound, for it was read before and only its sizes are others:
      * what dragging a bar changes.
      *
+     * @return Thing
+     *
      * @throws InvalidWorkbook as read() does
      */
-    public function sketch(Shop $shop, WorkbookList $list, \stdClass $item): Wire|Terminal|Tool|Kit|Scope
+    public function sketch(Shop $shop, WorkbookList $list, \stdClass $item): object
     {
         try {
             return $list->of($this->codec->readStored((object) $this->document($shop, $list, [$item])))[0];

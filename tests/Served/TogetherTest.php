@@ -57,7 +57,7 @@ it('shows readers one state or the other, never half of each, while an import is
     };
     // Three that write the same at once: each is told that it was done, or that another was quicker.
     $writer = static fn(): Coroutine => new Coroutine(static function () use ($page, $id, $writing): Generator {
-        foreach (range(1, 12) as $ignored) {
+        foreach (range(1, 5) as $ignored) {
             foreach (['apply', 'undo'] as $what) {
                 // All three are the same person, of whom one at a time is served; as the page does, they ask again.
                 do {

@@ -4,13 +4,11 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Terminal\Terminal;
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\Tool;
-use Gondrik\Core\Wire\Wire;
-
-/** Reads things of one list by themselves, by the same schema and codec as a workbook; what is wrong with one does not touch another. */
+/**
+ * Reads things of one list by themselves, by the same schema and codec as a workbook; what is wrong with one does not touch another.
+ *
+ * @phpstan-import-type Thing from WorkbookList
+ */
 final readonly class ListCodec
 {
     public function __construct(private ApartReading $apart = new ApartReading()) {}
@@ -19,7 +17,7 @@ final readonly class ListCodec
      * @param array<int, \stdClass> $items  as the workbook writes them, each with its id; by whatever key the caller has
      * @param Workbook              $others that they may name; those of the same list and id are replaced
      *
-     * @return array{array<int, Wire|Terminal|Tool|Kit|Scope>, array<int, list<Problem>>} the sound ones, and of the others every problem, with its path below the item; by the same keys
+     * @return array{array<int, Thing>, array<int, list<Problem>>} the sound ones, and of the others every problem, with its path below the item; by the same keys
      *
      * @throws InvalidWorkbook when it is not about an item: the whole is too large
      */
@@ -33,7 +31,7 @@ final readonly class ListCodec
             $beside[$other->value] = array_map($objects->write(...), array_values($kept));
         }
 
-        /** @var array{array<int, Wire|Terminal|Tool|Kit|Scope>, array<int, list<Problem>>} $read */
+        /** @var array{array<int, Thing>, array<int, list<Problem>>} $read */
         $read = $this->apart->read(
             $items,
             static fn(array $items): array => [...$beside, $list->value => [...$items, ...$beside[$list->value] ?? []]],

@@ -13,6 +13,8 @@ use Gondrik\Core\Wire\Wire;
 /**
  * The lists of a workbook by their key, in the order in which they refer to each other. What one holds says the member of Workbook
  * under the same name; whatever goes through all of them goes through here.
+ *
+ * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope
  */
 enum WorkbookList: string
 {
@@ -22,12 +24,12 @@ enum WorkbookList: string
     case Kits = 'kits';
     case Scopes = 'scopes';
 
-    /** @return class-string<Wire|Terminal|Tool|Kit|Scope> */
+    /** @return class-string<Thing> */
     public function class(): string
     {
         foreach (ObjectPlan::of(Workbook::class)->fields as $field) {
             if ($field->isList && $field->name === $this->value) {
-                /** @var class-string<Wire|Terminal|Tool|Kit|Scope> */
+                /** @var class-string<Thing> */
                 return $field->type;
             }
         }
@@ -53,7 +55,7 @@ enum WorkbookList: string
         return rtrim($this->value, 's');
     }
 
-    /** @return list<Wire|Terminal|Tool|Kit|Scope> in the order of the document */
+    /** @return list<Thing> in the order of the document */
     public function of(Workbook $workbook): array
     {
         return $workbook->{$this->value};

@@ -16,6 +16,10 @@ use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Output\CatalogueWriter;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -46,14 +50,14 @@ final readonly class ThingTable
     }
 
     /**
-     * What holds one of a list.
+     * What holds one of a list that is kept as a table.
      *
-     * @return class-string<\Gondrik\Core\Wire\Wire|\Gondrik\Core\Terminal\Terminal|\Gondrik\Core\Tool\Tool|\Gondrik\Core\Tool\Kit>
+     * @return class-string<Wire|Terminal|Tool|Kit>
      */
     public static function class(WorkbookList $list): string
     {
         $class = $list->class();
-        assert($class !== \Gondrik\Core\Scope\Scope::class);
+        assert(in_array($class, [Wire::class, Terminal::class, Tool::class, Kit::class], true));
 
         return $class;
     }

@@ -1096,6 +1096,43 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/notices": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The notices of the shop, page by page */
+        get: operations["listNotices"];
+        put?: never;
+        /** Adds a notice */
+        post: operations["addNotice"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/notices/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One kit */
+        get: operations["readNotice"];
+        /** Writes a notice over the one that was seen */
+        put: operations["replaceNotice"];
+        post?: never;
+        /** Takes a notice away, as long as it is the one that was seen */
+        delete: operations["removeNotice"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1410,6 +1447,7 @@ export interface components {
                 tools: components["schemas"]["Count"];
                 kits: components["schemas"]["Count"];
                 scopes: components["schemas"]["Count"];
+                notices: components["schemas"]["Count"];
             };
         };
         ReasonMeaning: {
@@ -2281,6 +2319,19 @@ export interface components {
             wire: number | null;
             span: components["schemas"]["Reach"] | null;
             bars: components["schemas"]["Bar"][];
+        };
+        /** @description A notice as the workbook has it; without an id it gets one made of its name. */
+        NoticeDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A notice as the workbook has it, and which version this is. */
+        NoticeKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            note?: components["schemas"]["text"];
+            version: string;
         };
         id: string;
         name: string;
@@ -6250,6 +6301,219 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listNotices: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in name, id or size */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["NoticeKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                        /** @description Where each stands along the sizes, by id; areas in mm² */
+                        spans: {
+                            [key: string]: components["schemas"]["Reach"];
+                        };
+                        ticks: components["schemas"]["Tick"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addNotice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoticeDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoticeKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readNotice: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoticeKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such notice */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceNotice: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["NoticeDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["NoticeKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such notice */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeNotice: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such notice */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
             428: components["responses"]["NoVersion"];
             503: components["responses"]["Busy"];
         };

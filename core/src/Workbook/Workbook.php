@@ -6,6 +6,7 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
+use Gondrik\Core\Scope\Notice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -22,6 +23,7 @@ final readonly class Workbook
      * @param list<Tool>     $tools
      * @param list<Kit>      $kits
      * @param list<Scope>    $scopes
+     * @param list<Notice>   $notices
      */
     public function __construct(
         public ?string $title = null,
@@ -36,6 +38,8 @@ final readonly class Workbook
         public array $kits = [],
         #[ListOf(Scope::class)]
         public array $scopes = [],
+        #[ListOf(Notice::class)]
+        public array $notices = [],
     ) {}
 
     public function kit(string $id): ?Kit

@@ -6,7 +6,6 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
-use Gondrik\Core\Scope\Notice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -23,7 +22,6 @@ final readonly class Workbook
      * @param list<Tool>     $tools
      * @param list<Kit>      $kits
      * @param list<Scope>    $scopes
-     * @param list<Notice>   $notices
      */
     public function __construct(
         public ?string $title = null,
@@ -38,8 +36,6 @@ final readonly class Workbook
         public array $kits = [],
         #[ListOf(Scope::class)]
         public array $scopes = [],
-        #[ListOf(Notice::class)]
-        public array $notices = [],
     ) {}
 
     public function kit(string $id): ?Kit

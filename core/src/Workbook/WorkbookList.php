@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Scope\Notice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -15,7 +14,7 @@ use Gondrik\Core\Wire\Wire;
  * The lists of a workbook by their key, in the order in which they refer to each other. What one holds says the member of Workbook
  * under the same name; whatever goes through all of them goes through here.
  *
- * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Notice
+ * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope
  */
 enum WorkbookList: string
 {
@@ -24,7 +23,6 @@ enum WorkbookList: string
     case Tools = 'tools';
     case Kits = 'kits';
     case Scopes = 'scopes';
-    case Notices = 'notices';
 
     /** @return class-string<Thing> */
     public function class(): string

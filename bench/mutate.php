@@ -17,7 +17,7 @@ const COPY = ROOT . '/var/mutate';
 
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
-    'Planning' => ['LendingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
+    'Planning' => ['WayTest|LendingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
     'Entry' => ['EntryTest', 'SheetTest'],
     'Sheet' => ['SheetTest'],
     'Listing' => ['ListingTest'],

@@ -67,7 +67,6 @@ return [
     ['src/Coverage/Choice.php', '$asGood === 1 && $this->kit->count($best[0]->id) === 1', '$asGood === 1'],
     // Planning
     ['src/Planning/Way.php', '$months * $tool->cost->perMonth', '$tool->cost->perMonth'],
-    ['src/Planning/Way.php', '$this->means === Means::PerPiece ? 0 : $this->tool', '$this->tool'],
     ['src/Planning/Pieces.php', '$way->cost < $found[$level]->cost', '$way->cost > $found[$level]->cost'],
     ['src/Planning/Pieces.php', 'new Conditions(mustTravel: !$around->movable)', 'new Conditions()'],
     ['src/Planning/Frontier.php', '$budget = $cost - 1;', '$budget = $cost - 5000;'],

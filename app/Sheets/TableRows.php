@@ -25,7 +25,7 @@ final class TableRows
         if ($text === '') {
             return;
         }
-        if (mb_strlen($text) > SheetFile::LONGEST || PlainText::flaw($text, isNote: true) !== null) {
+        if (mb_strlen($text) > SheetFile::LONGEST || !PlainText::isText($text)) {
             throw TableRefused::as(self::place($row, $column) . ' of ' . $this->file, 'each cell has plain text of at most ' . number_format(SheetFile::LONGEST) . ' characters');
         }
         $this->height = max($this->height, $row + 1);

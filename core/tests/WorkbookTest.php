@@ -197,6 +197,11 @@ it('lets no control character in, wherever text comes in', function (string $pat
     'a C1 control in a note' => ['kits/0', 'note', "a\u{85}b", 'kits/0/note'],
     'a size with a tab' => ['wires/0', 'size', "12\tAWG", 'wires/0/size: must have no control characters'],
     'a key with an escape' => ['wires/0', "x\x1b[2J", 'y', 'must have no control characters'],
+    'a name that turns what stands around it' => ['wires/0', 'name', "Wire \u{202e}gnir", 'wires/0/name: must have nothing that turns the direction of text'],
+    'an isolate in a note' => ['kits/0', 'note', "a\u{2066}b", 'kits/0/note: must have nothing that turns the direction of text'],
+    'a name of blanks' => ['kits/0', 'name', " \u{a0} ", 'kits/0/name: must have something that can be read'],
+    'a name of nothing that shows' => ['scopes/0', 'name', "\u{200b}\u{2060}", 'scopes/0/name: must have something that can be read'],
+    'a name from right to left' => ['kits/0', 'name', "ערכה \u{200f}א", null],
     'a note of two lines' => ['kits/0', 'note', "first\n\tsecond", null],
     'accents, signs and scripts' => ['kits/0', 'name', 'Werkstatt “Ümlaut” – ½ 工具 🧰', null],
 ]);

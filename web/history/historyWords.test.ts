@@ -30,6 +30,23 @@ it('tells an entry in a few words', () => {
   );
 });
 
+it('tells what has come of a plan, and not only that two things were changed', () => {
+  const plan = (arrivedAt: string | null) => ({
+    items: [
+      { id: 1, name: 'Hex dies', arrivedAt },
+      { id: 2, name: 'Frame', arrivedAt: null },
+    ],
+  });
+  const kit = { list: 'kits', id: 'van', before: { name: 'Van' }, after: { name: 'Van' } };
+  const came = { list: 'plans', id: '7', before: plan(null), after: plan('2026-11-30T10:00:00Z') };
+  const changed = { ...entry, event: 'changed' as const, count: 2 };
+  expect(entryWords({ ...changed, changes: [kit, came] })).toBe('Arrived: Hex dies');
+  expect(
+    entryWords({ ...changed, changes: [kit, { ...came, before: came.after, after: came.before }] }),
+  ).toBe('Not arrived after all: Hex dies');
+  expect(entryWords({ ...changed, changes: [kit, { ...kit, id: 'box' }] })).toBe('Changed: 2 things');
+});
+
 it('tells key by key what was and what is', () => {
   expect(whatChanged(change)).toEqual([
     { key: 'quantity', before: '4', after: '9' },

@@ -44,12 +44,28 @@ export const changeWords = (change: Change): string =>
     .filter(Boolean)
     .join(' ');
 
+type Awaited = { id: number; name: string; arrivedAt: string | null };
+const awaited = (plan: Change['before']) =>
+  ((plan as { items?: Awaited[] } | null)?.items ?? []) as Awaited[];
+
+/** What has come of a plan with this entry, or has not after all; null where it is about something else. */
+function arrival(changes: Change[]): string | null {
+  const plan = changes.find(({ list, before, after }) => list === 'plans' && before && after);
+  const was = Object.fromEntries(awaited(plan?.before ?? null).map((one) => [one.id, one.arrivedAt]));
+  const item = awaited(plan?.after ?? null).find(
+    ({ id, arrivedAt }) => (was[id] === null) !== (arrivedAt === null),
+  );
+  return item ? `${item.arrivedAt ? 'Arrived' : 'Not arrived after all'}: ${item.name}` : null;
+}
+
 /** An entry in a few words. */
 export function entryWords({ event, changes, count, file, undoes }: Entry): string {
   // Of two things that are one, the one that is gone is named; of scopes the one that was put away.
   const gone = event === 'merged' ? changes.find(({ after }) => after === null) : undefined;
   const verb = gone ? 'Merged into another' : verbs[event];
   if (file !== undefined) return `${verb}: ${file}`;
+  const came = event === 'changed' ? arrival(changes) : null;
+  if (came !== null) return came;
   const [first] = changes;
   const what =
     first && (count === 1 || event === 'copied' || event === 'merged')

@@ -18,6 +18,9 @@ final class SchemaCheck
 {
     private const MOST_PROBLEMS = 500;
 
+    /** The pattern of a name. */
+    private const VISIBLE = '[^\s\p{C}]';
+
     private const NAME = 'urn:gondrik:workbook:1';
 
     private const SCHEMA = __DIR__ . '/../../data/workbook.schema.json';
@@ -155,7 +158,7 @@ final class SchemaCheck
             'maximum' => 'must be at most ' . $args['max'],
             'minLength', 'minItems' => 'must not be empty',
             'maxLength' => 'must have at most ' . $args['max'] . ' characters',
-            'pattern' => 'must be letters, digits, dots, hyphens and underscores, 64 at most, beginning with a letter or digit',
+            'pattern' => ($schema['pattern'] ?? '') === self::VISIBLE ? 'must have something that can be read' : 'must be letters, digits, dots, hyphens and underscores, 64 at most, beginning with a letter or digit',
             default => $error->message(),
         };
     }

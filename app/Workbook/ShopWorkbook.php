@@ -147,10 +147,10 @@ final readonly class ShopWorkbook
     public function madeWith(Shop $shop, WorkbookList $list, array $ids): Workbook
     {
         return Snapshot::read(function () use ($shop, $list, $ids): Workbook {
-            $rows = self::of($shop, $list)->whereIn('code', $ids)->select('id');
+            $of = self::of($shop, $list)->whereIn('code', $ids)->pluck('id');
             $lines = $list === WorkbookList::Wires
-                ? $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIn('wire_id', $rows)->orWhereIn('wire_b_id', $rows))
-                : $shop->lines()->whereIn('terminal_id', $rows);
+                ? $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIntegerInRaw('wire_id', $of)->orWhereIntegerInRaw('wire_b_id', $of))
+                : $shop->lines()->whereIntegerInRaw('terminal_id', $of);
             $none = array_fill_keys(array_column(WorkbookList::cases(), 'value'), new Collection());
             $rows = [...$none, 'scopes' => self::rows($shop->scopes()->whereIn('id', (clone $lines)->select('scope_id')))];
 
@@ -231,11 +231,12 @@ final readonly class ShopWorkbook
     private function withThoseOf(HasMany $lines, Shop $shop, array $rows, Needs $needs): array
     {
         $of = static fn(string $column): HasMany => (clone $lines)->select($column);
+        $with = static fn(string $list, HasMany $named): Collection => $rows[$list]->concat(self::rows($named))->unique('id')->sortBy('position')->values();
         if ($needs->ids(WorkbookList::Wires) !== null) {
-            $rows['wires'] = self::rows($shop->wires()->where(static fn(Builder $wires): Builder => $wires->whereIn('id', $of('wire_id'))->orWhereIn('id', $of('wire_b_id'))->orWhereIntegerInRaw('id', $rows['wires']->pluck('id'))));
+            $rows['wires'] = $with('wires', $shop->wires()->whereIn('id', $of('wire_id')->union($of('wire_b_id')->toBase())));
         }
         if ($needs->ids(WorkbookList::Terminals) !== null) {
-            $rows['terminals'] = self::rows($shop->terminals()->where(static fn(Builder $terminals): Builder => $terminals->whereIn('id', $of('terminal_id'))->orWhereIntegerInRaw('id', $rows['terminals']->pluck('id'))));
+            $rows['terminals'] = $with('terminals', $shop->terminals()->whereIn('id', $of('terminal_id')));
         }
 
         return $rows;

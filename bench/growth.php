@@ -123,6 +123,12 @@ $questions = [
     },
     'card of a line' => static fn(User $person): Closure => static fn() => $ask($person, 'GET', 'card?kit=pylon-backpack&scope=tower-7&line=winch-50'),
     'other tools of a step' => static fn(User $person): Closure => static fn() => $ask($person, 'GET', 'coverage/lines/winch-50/steps/2/others?kit=pylon-backpack&scope=tower-7'),
+    'undo of 300 wires' => static function (User $person) use ($ask): Closure {
+        $wire = ['name' => 'Bell', 'size' => '0.5 mm2', 'construction' => 'solid', 'insulation' => 'pvc'];
+        $taken = json_decode((string) $ask($person, 'POST', 'tables/wires/take', ['things' => array_map(static fn(int $n): array => ['thing' => ['id' => 'bell-' . $n, ...$wire]], range(1, 300))])->getContent(), true);
+
+        return static fn() => $ask($person, 'POST', 'history/' . $taken['change'] . '/undo');
+    },
     'uses of a tool' => static fn(User $person): Closure => static fn() => $ask($person, 'GET', 'tools/hex-lug/uses'),
     'plan' => static fn(User $person): Closure => static fn() => $ask($person, 'GET', 'plan?kit=pylon-backpack&scopes=tower-7'),
     'plan that may move' => static fn(User $person): Closure => static fn() => $ask($person, 'GET', 'plan?kit=pylon-backpack&scopes=tower-7&means=buy,move'),

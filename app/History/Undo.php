@@ -34,9 +34,9 @@ final readonly class Undo
             if ($changes === []) {
                 throw new ConflictHttpException('This is taken back where files are brought in.');
             }
-            $lines = $this->changes->presentLines($locked, array_map(static fn(Change $change): Place => $change->place, $changes));
+            $present = $this->changes->presentAll($locked, array_map(static fn(Change $change): Place => $change->place, $changes));
             foreach ($changes as $change) {
-                $this->refuseWhatHasChanged($locked, $change, $lines);
+                $this->refuseWhatHasChanged($locked, $change, $present[$change->place->path()] ?? null);
             }
             try {
                 return $this->changes->write($locked, Event::Undone, array_map(static fn(Change $change): Change => $change->inverse(), $changes), ['undoes' => $entry]);
@@ -46,8 +46,8 @@ final readonly class Undo
         });
     }
 
-    /** @param array<string, \stdClass> $lines as they are now, by path */
-    private function refuseWhatHasChanged(Shop $shop, Change $change, array $lines): void
+    /** @param \stdClass|null $present as it is now; the lines of a scope have versions of their own */
+    private function refuseWhatHasChanged(Shop $shop, Change $change, ?\stdClass $present): void
     {
         if ($change->place->isOrder()) {
             $left = $change->after->lines ?? [];
@@ -57,8 +57,6 @@ final readonly class Undo
 
             return;
         }
-        $isWhole = isset($change->after->lines) || isset($change->before->lines);
-        $present = $change->place->isLine() ? $lines[$change->place->path()] ?? null : $this->changes->present($shop, $change->place, $isWhole);
         $isSame = $present === null || $change->after === null ? $present === $change->after : Version::of($present) === Version::of($change->after);
         if (!$isSame) {
             throw new ChangedMeanwhile('"' . $change->place->id . '" has been changed since; taking this back would undo that too.');

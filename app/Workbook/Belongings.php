@@ -37,6 +37,22 @@ final readonly class Belongings
     }
 
     /**
+     * Whether people have made anything of some things.
+     *
+     * @param list<string> $ids
+     */
+    public function areMadeOf(Shop $shop, WorkbookList $list, array $ids): bool
+    {
+        $rows = ShopWorkbook::of($shop, $list)->whereIn('code', $ids)->pluck('id');
+
+        return match ($list) {
+            WorkbookList::Wires, WorkbookList::Terminals => $shop->aliases()->whereIntegerInRaw($list->one() . '_id', $rows)->exists(),
+            WorkbookList::Kits => $shop->plans()->whereIntegerInRaw('kit_id', $rows)->exists(),
+            default => false,
+        };
+    }
+
+    /**
      * All that goes with a thing.
      *
      * @return list<Change>

@@ -69,17 +69,43 @@ final readonly class ShopChanges
         $this->belongings->write($shop, array_values(array_filter($changes, static fn(Change $change): bool => Belongings::has($change->place))));
         $taken = [];
         foreach (array_reverse(WorkbookList::cases()) as $list) {
-            foreach ($changes as $change) {
-                if ($change->place->list === $list->value && $change->after === null) {
-                    $this->uses->refuse($shop, $list, $change->place->id);
-                    $taken = [...$taken, ...$this->belongings->goingWith($shop, $list, $change->place->id)];
-                    $this->store->remove($shop, $list, $change->place->id);
-                }
-            }
+            $taken = [...$taken, ...$this->remove($shop, $list, array_values(array_map(
+                static fn(Change $change): string => $change->place->id,
+                array_filter($changes, static fn(Change $change): bool => $change->place->list === $list->value && $change->after === null),
+            )))];
         }
         $kept = array_map(static fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $change->after, $change->follows), $changes, $things);
 
         return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things));
+    }
+
+    /**
+     * All at once where nothing rests on any of them, else one after the other: what goes before may be what the next one rests on.
+     *
+     * @param list<string> $ids
+     *
+     * @return list<Change> what goes with them
+     *
+     * @throws InUse when one is used
+     */
+    private function remove(Shop $shop, WorkbookList $list, array $ids): array
+    {
+        if ($ids === []) {
+            return [];
+        }
+        if (!$this->uses->areUsed($shop, $list, $ids) && !$this->belongings->areMadeOf($shop, $list, $ids)) {
+            $this->store->remove($shop, $list, $ids);
+
+            return [];
+        }
+        $taken = [];
+        foreach ($ids as $id) {
+            $this->uses->refuse($shop, $list, $id);
+            $taken = [...$taken, ...$this->belongings->goingWith($shop, $list, $id)];
+            $this->store->remove($shop, $list, [$id]);
+        }
+
+        return $taken;
     }
 
     /**
@@ -231,6 +257,34 @@ final readonly class ShopChanges
         }
 
         return $lines;
+    }
+
+    /**
+     * What stands at these places now: of lines, things, and what belongs to them; of scopes without their lines.
+     *
+     * @param list<Place> $places
+     *
+     * @return array<string, \stdClass> as the codec writes them, by path
+     */
+    public function presentAll(Shop $shop, array $places): array
+    {
+        $present = $this->presentLines($shop, $places);
+        $ids = [];
+        foreach ($places as $place) {
+            if (Belongings::has($place)) {
+                $belonging = $this->belongings->present($shop, $place);
+                $present += $belonging === null ? [] : [$place->path() => $belonging];
+            } elseif (!$place->isLine() && !$place->isOrder()) {
+                $ids[$place->list][] = $place->id;
+            }
+        }
+        foreach ($ids as $list => $ofList) {
+            foreach ($this->shops->things($shop, WorkbookList::from($list), $ofList) as $thing) {
+                $present[(new Place($list, $thing->id))->path()] = $this->objects->write($thing);
+            }
+        }
+
+        return $present;
     }
 
     /**

@@ -87,10 +87,14 @@ final readonly class ShopStore
         $this->raise($shop);
     }
 
-    /** Takes one away; what refers to it must be gone before. */
-    public function remove(Shop $shop, WorkbookList $list, string $id): void
+    /**
+     * Takes some away; what refers to them must be gone before.
+     *
+     * @param list<string> $ids
+     */
+    public function remove(Shop $shop, WorkbookList $list, array $ids): void
     {
-        DB::table($list->value)->where('shop_id', $shop->id)->where('code', $id)->delete();
+        DB::table($list->value)->where('shop_id', $shop->id)->whereRaw('code = any(?::text[])', [self::textArray($ids)])->delete();
         $this->raise($shop);
     }
 

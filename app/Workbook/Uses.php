@@ -18,6 +18,24 @@ final readonly class Uses
     /** So many are named; their number is told in any case. */
     private const NAMED = 50;
 
+    /**
+     * Whether any of some things is used; most that go together are not, and are asked about once.
+     *
+     * @param list<string> $ids
+     */
+    public function areUsed(Shop $shop, WorkbookList $list, array $ids): bool
+    {
+        $rows = ShopWorkbook::of($shop, $list)->whereIn('code', $ids)->pluck('id');
+
+        return match ($list) {
+            WorkbookList::Wires => $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIntegerInRaw('wire_id', $rows)->orWhereIntegerInRaw('wire_b_id', $rows))->exists(),
+            WorkbookList::Terminals => $shop->lines()->whereIntegerInRaw('terminal_id', $rows)->exists(),
+            WorkbookList::Tools => $shop->kitTools()->whereIntegerInRaw('tool_id', $rows)->exists()
+                || $shop->tools()->whereRaw('jsonb_exists_any(requires, ?::text[])', ['{' . implode(',', $ids) . '}'])->exists(),
+            default => false,
+        };
+    }
+
     /** @throws InUse when it is */
     public function refuse(Shop $shop, WorkbookList $list, string $id): void
     {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use Tests\Support\OpenApi;
 
@@ -129,6 +130,26 @@ it('does not bring back a word that names something else by now', function (): v
     $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertConflict()->assertJsonPath('detail', '“fat grey” has become the name of something else since.');
     $this->getJson('/api/v1/wires/' . $wire['id'])->assertNotFound();
     expect(array_column($this->getJson('/api/v1/aliases')->json('data'), 'id', 'words'))->toBe(['fat grey' => 'hookup-12']);
+});
+
+it('takes many things back with few questions to the database, and puts them back', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $before = $this->get('/api/v1/workbook')->getContent();
+    $things = array_map(static fn(int $n): array => ['thing' => ['id' => 'bell-' . $n, ...WIRE]], range(1, 120));
+    $taken = $this->postJson('/api/v1/tables/wires/take', ['things' => $things])->assertOk();
+    $after = $this->get('/api/v1/workbook')->getContent();
+    $asked = function (int $entry): array {
+        DB::flushQueryLog();
+        DB::enableQueryLog();
+        $undone = $this->postJson("/api/v1/history/{$entry}/undo")->assertOk();
+        DB::disableQueryLog();
+
+        return [$undone->json('change'), count(DB::getQueryLog())];
+    };
+    [$undone, $queries] = $asked($taken->json('change'));
+    expect($queries)->toBeLessThan(40)->and($this->get('/api/v1/workbook')->getContent())->toBe($before);
+    [, $queries] = $asked($undone);
+    expect($queries)->toBeLessThan(40 + 120)->and($this->get('/api/v1/workbook')->getContent())->toBe($after);
 });
 
 it('brings a plan back whose people have left since, without them', function (): void {

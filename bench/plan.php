@@ -8,9 +8,9 @@ declare(strict_types=1);
  * for every level of the order in which plans are preferred.
  */
 
-use Gondrik\Core\Planning\Covering\Deadline;
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Optimum;
+use Gondrik\Core\Covering\Deadline;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Tests\Support\CbcSolver;
 use Gondrik\Core\Tests\Support\CoveringProblems;
 

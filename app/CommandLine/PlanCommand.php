@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
-use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;

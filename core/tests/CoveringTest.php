@@ -7,12 +7,12 @@ declare(strict_types=1);
  * and on made-up shops. All 200 of these are solved in the benchmark (composer bench), a part of them here.
  */
 
-use Gondrik\Core\Planning\Covering\Deadline;
-use Gondrik\Core\Planning\Covering\Group;
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Item;
-use Gondrik\Core\Planning\Covering\Optimum;
-use Gondrik\Core\Planning\Covering\Worth;
+use Gondrik\Core\Covering\Deadline;
+use Gondrik\Core\Covering\Group;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Item;
+use Gondrik\Core\Covering\Optimum;
+use Gondrik\Core\Covering\Worth;
 use Gondrik\Core\Tests\Support\CbcSolver;
 use Gondrik\Core\Tests\Support\CoveringProblems;
 

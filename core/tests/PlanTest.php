@@ -6,8 +6,8 @@ declare(strict_types=1);
  * Plans against rows that a practitioner can check on a sheet of paper, and against every set of tools looked at one by one.
  */
 
+use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
-use Gondrik\Core\Planning\Covering\Deadline;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Tests\Support\CaseTable;

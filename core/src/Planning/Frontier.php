@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Planning\Covering\Optimum;
-use Gondrik\Core\Planning\Covering\Worth;
+use Gondrik\Core\Covering\Optimum;
+use Gondrik\Core\Covering\Worth;
 
 /** The exact curve of terminations against money: each point is the best there is for a little less than the one above it. */
 final readonly class Frontier

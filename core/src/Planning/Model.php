@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Planning\Covering\Group;
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Item;
-use Gondrik\Core\Planning\Covering\Worth;
+use Gondrik\Core\Covering\Group;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Item;
+use Gondrik\Core\Covering\Worth;
 use Gondrik\Core\Verdict\Fit;
 
 /**

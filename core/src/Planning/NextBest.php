@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Optimum;
-use Gondrik\Core\Planning\Covering\Worth;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Optimum;
+use Gondrik\Core\Covering\Worth;
 
 /** The next best plan, and where it differs. One that has all additions of the best and more could do without what is more, so one of them is missing. */
 final readonly class NextBest

@@ -7,10 +7,10 @@ namespace Gondrik\Core\Planning;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
+use Gondrik\Core\Covering\Deadline;
+use Gondrik\Core\Covering\Optimum;
+use Gondrik\Core\Covering\Outcome;
 use Gondrik\Core\Match\Operations;
-use Gondrik\Core\Planning\Covering\Deadline;
-use Gondrik\Core\Planning\Covering\Optimum;
-use Gondrik\Core\Planning\Covering\Outcome;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 

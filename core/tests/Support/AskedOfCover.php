@@ -6,9 +6,9 @@ namespace Gondrik\Core\Tests\Support;
 
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Planning\Covering\Group;
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Item;
+use Gondrik\Core\Covering\Group;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Item;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitEntry;

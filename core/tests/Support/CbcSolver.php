@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tests\Support;
 
-use Gondrik\Core\Planning\Covering\Group;
-use Gondrik\Core\Planning\Covering\Instance;
+use Gondrik\Core\Covering\Group;
+use Gondrik\Core\Covering\Instance;
 
 /**
  * The same question asked of CBC, a general solver of mixed integer programs (Debian package coinor-cbc), as text in the LP

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tests\Support;
 
-use Gondrik\Core\Planning\Covering\Group;
-use Gondrik\Core\Planning\Covering\Instance;
-use Gondrik\Core\Planning\Covering\Item;
+use Gondrik\Core\Covering\Group;
+use Gondrik\Core\Covering\Instance;
+use Gondrik\Core\Covering\Item;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * The best set of an instance, its order too. What shares neither row nor need nor limit is solved part by part, and a part that

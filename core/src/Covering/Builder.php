@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * Good sets quickly: rows that must be covered by what is cheapest for each, then group after group by weight for money, then

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /** What a search came to: the best set found, and how much better the best there is could be. */
 final readonly class Outcome

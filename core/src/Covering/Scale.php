@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * The figures of a worth as one whole number, less being better, so that a bound is one number too and exact: nothing is

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /** What it is worth, on the scale, to cover an element, to meet a need, to keep a limit by one, to win one more. */
 final class Multipliers

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * A covering problem by itself: items are chosen so that all rows that must be covered are, within the limits; then, each

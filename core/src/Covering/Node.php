@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /** A part of the search: items that are chosen or left out, and what is still open because of it. */
 final class Node

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * The prices at one node as they are being improved: what they make of each item (relax), and a step toward where rows, needs

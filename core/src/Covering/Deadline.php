@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /** When to stop and give the best that was found; or somebody who no longer waits. */
 final readonly class Deadline

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * The Lagrangian bound: rows, needs and limits are let go of for a price each, so that every item decides for itself; the

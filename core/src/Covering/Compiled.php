@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * An instance as flat lists, reduced: rows that the same items cover are one, rows that another implies are gone, and items

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /**
  * Branch and bound over the items of an instance. A node fixes what follows from what is fixed (Node::propagate), asks the

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Planning\Covering;
+namespace Gondrik\Core\Covering;
 
 /** What the bound found of a node: nothing below it is less than this, and what each open item would add. */
 final readonly class Relaxed

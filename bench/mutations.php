@@ -129,6 +129,5 @@ return [
     // Scope, share, diameters
     ['src/Scope/Line.php', "            \$this->temperature,\n            \$this->byHand,\n            \$this->note,\n        );", "            \$this->temperature,\n            new HandSteps(),\n            \$this->note,\n        );"],
     ['src/Coverage/Headline.php', 'intdiv(100 * $good, $this->terminations) / 100', 'round($good / $this->terminations, 2)'],
-    ['src/Catalogue/Diameters.php', 'SAME = 0.006', 'SAME = 0.06'],
     ['src/Match/Judge.php', 'Tolerance::isAbove($asked, $given) ? Fit::Makeshift', '!Tolerance::isBelow($asked, $given) ? Fit::Makeshift'],
 ];

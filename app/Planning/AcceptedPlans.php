@@ -37,20 +37,16 @@ final readonly class AcceptedPlans
 {
     public function __construct(private ShopStore $store, private ShopChanges $changes, private ShopWorkbook $shops, private Journal $journal, private ObjectCodec $objects) {}
 
-    /** @return list<array{row: PlanRow, version: string}> the latest first */
+    /** @return list<PlanRow> the latest first */
     public function of(Shop $shop): array
     {
-        $rows = $shop->plans()->with(['items', 'kit', 'acceptedBy'])->orderByDesc('id')->get();
-
-        return array_values($rows->map(static fn(PlanRow $row): array => ['row' => $row, 'version' => Version::of(Belongings::plan($row))])->all());
+        return array_values($shop->plans()->with(['items', 'kit', 'acceptedBy'])->orderByDesc('id')->get()->all());
     }
 
-    /** @return array{row: PlanRow, version: string} */
-    public function one(Shop $shop, int $plan): array
+    /** @throws ModelNotFoundException<PlanRow> when the shop has no such plan */
+    public function one(Shop $shop, int $plan): PlanRow
     {
-        $row = $shop->plans()->with(['items', 'kit', 'acceptedBy'])->whereKey($plan)->firstOrFail();
-
-        return ['row' => $row, 'version' => Version::of(Belongings::plan($row))];
+        return $shop->plans()->with(['items', 'kit', 'acceptedBy'])->whereKey($plan)->firstOrFail();
     }
 
     /**
@@ -66,13 +62,11 @@ final readonly class AcceptedPlans
         return $this->store->change($shop, function (Shop $locked) use ($user, $seal): array {
             $seen = SeenPlan::opened($locked, $seal);
             [$id, $numbers] = $this->store->newPlan(count($seen->items));
-            // Key by key in the order in which it is read back, for that is what its version is made of.
             $plan = (object) [
-                'kit' => $seen->kit,
+                ...get_object_vars($seen),
                 'acceptedBy' => $user->id,
                 'acceptedAt' => now()->toIso8601String(),
-                ...array_diff_key(get_object_vars($seen), ['kit' => null]),
-                'items' => array_map(static fn(\stdClass $item, int $number): \stdClass => (object) ['id' => $number, ...get_object_vars($item), 'arrivedAt' => null, 'arrivedBy' => null], $seen->items, $numbers),
+                'items' => array_map(static fn(\stdClass $item, int $number): \stdClass => (object) [...get_object_vars($item), 'id' => $number, 'arrivedAt' => null, 'arrivedBy' => null], $seen->items, $numbers),
             ];
 
             return [$id, $this->changes->write($locked, Event::Added, [new Change(self::place($id), null, $plan)])];

@@ -26,12 +26,14 @@ final readonly class SeenPlan
     /** @param \stdClass $plan as the history keeps an accepted one, but for who and when */
     private function __construct(private int $shop, private int $version, private \stdClass $plan) {}
 
-    /** @return self|null null where there is nothing to accept: no kit, nothing to do, or another terminal than the work has */
-    public static function of(Shop $shop, PlanQuestion $question, Plan $plan, bool $isOfTheWork): ?self
+    /**
+     * @param Shop $shop as it was read for the plan
+     *
+     * @return self|null null where there is nothing to do
+     */
+    public static function of(Shop $shop, PlanQuestion $question, Plan $plan): ?self
     {
-        $isForAKit = $shop->kits()->where('code', $question->kit->id)->exists();
-
-        return $isForAKit && $isOfTheWork && ($plan->add !== [] || $plan->paid !== []) ? new self($shop->id, $shop->version, self::written($question, $plan)) : null;
+        return $plan->add === [] && $plan->paid === [] ? null : new self($shop->id, $shop->version, self::written($question, $plan));
     }
 
     public function seal(): string

@@ -27,7 +27,12 @@ final readonly class Needs
     /** @param list<string>|null ...$ids by list, "kits: [...]"; null for all */
     public static function of(?array ...$ids): self
     {
-        return new self(array_filter($ids, is_string(...), ARRAY_FILTER_USE_KEY));
+        $byList = [];
+        foreach ($ids as $list => $ofList) {
+            $byList[WorkbookList::from((string) $list)->value] = $ofList;
+        }
+
+        return new self($byList);
     }
 
     /** @param list<string>|null $lines of the scopes only these; null for all */

@@ -74,9 +74,15 @@ final readonly class ShopChanges
                 array_filter($changes, static fn(Change $change): bool => $change->place->list === $list->value && $change->after === null),
             )))];
         }
-        $kept = array_map(static fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $change->after, $change->follows), $changes, $things);
+        $kept = array_map(fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $this->left($shop, $change), $change->follows), $changes, $things);
 
         return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things));
+    }
+
+    /** What belongs to a thing is kept as it is read back, for its version is made of that. */
+    private function left(Shop $shop, Change $change): ?\stdClass
+    {
+        return $change->after !== null && Belongings::has($change->place) ? $this->belongings->present($shop, $change->place) : $change->after;
     }
 
     /**

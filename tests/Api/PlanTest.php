@@ -305,6 +305,13 @@ it('accepts nothing that it has not shown', function (\Closure $seal): void {
     'a plan of another shop' => [static fn($test): string => Crypt::encryptString((string) json_encode(['shop' => $test->emptyShop()->shop_id, 'version' => 0, 'plan' => ['kit' => 'pylon-backpack', 'items' => []]]))],
 ]);
 
+it('accepts nothing for the empty kit, whatever a kit of the shop is called', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->postJson('/api/v1/kits', ['id' => 'none', 'name' => 'None', 'tools' => []])->assertCreated();
+    expect($this->getJson('/api/v1/plan?scopes=boards')->assertOk()->json('seen'))->toBeNull()
+        ->and($this->acceptPlan('kit=none&scopes=boards')->assertCreated()->json('kit'))->toBe('none');
+});
+
 it('shows nothing to accept where there is nothing to do, or no kit to pack', function (string $asked): void {
     expect($this->actingAs($this->lead($this->demo()))->getJson('/api/v1/plan?' . $asked)->assertOk()->json('seen'))->toBeNull();
 })->with(['kit=panel-bench&scopes=station-panel', 'scopes=boards']);

@@ -46,7 +46,7 @@ final class PlanController extends Controller
 
         return $this->json([
             'plan' => (new PlanWriter($request->units()))->explained($plan, $question),
-            'seen' => SeenPlan::of($row, $question, $plan, $request->exchange() === [])?->seal(),
+            'seen' => $request->canBeAccepted() ? SeenPlan::of($row, $question, $plan)?->seal() : null,
             'tools' => (object) (new ThingsById(true))->tools(array_values($tools)),
             'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), $tools)),
             'ticks' => $rulers->ticks(),

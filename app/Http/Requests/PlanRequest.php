@@ -57,6 +57,12 @@ final class PlanRequest extends FormRequest
         ];
     }
 
+    /** A plan is accepted for a kit that there is, and for the work as it stands. */
+    public function canBeAccepted(): bool
+    {
+        return $this->kit() !== null && $this->exchange() === [];
+    }
+
     /**
      * What of the shop it is about.
      *

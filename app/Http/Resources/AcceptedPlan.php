@@ -6,21 +6,17 @@ namespace App\Http\Resources;
 
 use App\Models\Plan;
 use App\Models\PlanItem;
+use App\Workbook\Belongings;
+use App\Workbook\Version;
 
 /** A plan that was accepted, with what of it has arrived. */
 final readonly class AcceptedPlan
 {
-    /**
-     * @param array{row: Plan, version: string} $accepted
-     *
-     * @return array<string, mixed>
-     */
-    public static function of(array $accepted): array
+    /** @return array<string, mixed> */
+    public static function of(Plan $plan): array
     {
-        $plan = $accepted['row'];
-
         return [
-            'version' => $accepted['version'],
+            'version' => Version::of(Belongings::plan($plan)),
             'id' => $plan->id,
             'kit' => $plan->kit->code,
             'kitName' => $plan->kit->name,

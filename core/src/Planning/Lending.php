@@ -10,7 +10,7 @@ use Gondrik\Core\Tool\Tool;
 
 /**
  * What another kit can do without: as long as nothing that it does now becomes a hole. Of what it has twice, one may always go.
- * Looked at when it is first asked, for most kits never are.
+ * Looked at when it is first asked.
  */
 final class Lending
 {

@@ -46,7 +46,7 @@ function report(Workbook $workbook): array
 {
     $scope = $workbook->scopes[0];
 
-    return (new ReportWriter())->report(Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope)));
+    return (new ReportWriter())->report(Coverage::onPaper($workbook->kits[0], $scope, $workbook->rulesFor($scope)));
 }
 
 /** A step against every tool that has its operation, whether it was looked at or known to be the same. */

@@ -190,8 +190,8 @@ it('refuses a question of planning that makes no sense, and names the option and
     'no time' => [['--scope', 'tower-7', '--time-limit', '0'], '--time-limit "0"'],
     'a kit that is too heavy' => [['--scope', 'tower-7', '--kit', 'pylon-backpack', '--mass', '100'], '--mass "100": at least'],
     'a tool that nobody knows' => [['--scope', 'tower-7', '--without', 'nothing'], '--without "nothing": no tool'],
-    'a tool that the kit has' => [['--scope', 'tower-7', '--kit', 'pylon-backpack', '--with', 'diagonal-200'], '--with "diagonal-200": the kit has it'],
-    'both with and without' => [['--scope', 'tower-7', '--with', 'roll-fine', '--without', 'roll-fine'], '--with "roll-fine": it is not to be bought'],
+    'a tool that the kit has' => [['--scope', 'tower-7', '--kit', 'pylon-backpack', '--with', 'diagonal-200'], '--with "diagonal-200": must be a tool that the kit has not yet'],
+    'both with and without' => [['--scope', 'tower-7', '--with', 'roll-fine', '--without', 'roll-fine'], '--with "roll-fine": must not be among those that are left out as well'],
     'dearer than the budget' => [['--scope', 'tower-7', '--with', 'roll-fine', '--budget', '100'], '--budget "100": at least'],
 ]);
 

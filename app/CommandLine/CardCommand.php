@@ -42,7 +42,7 @@ final class CardCommand extends Command
             $format = $asked->oneOf('format', ['text', 'json']);
             $workbook = $asked->workbook();
             $scope = $asked->scope($workbook);
-            $report = Coverage::of($asked->kit($workbook), $scope, $workbook->rulesFor($scope));
+            $report = Coverage::onPaper($asked->kit($workbook), $scope, $workbook->rulesFor($scope));
             $cover = self::line($report, $asked->option('line'));
         } catch (InvalidWorkbook|\InvalidArgumentException $error) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;

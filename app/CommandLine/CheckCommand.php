@@ -53,7 +53,7 @@ final class CheckCommand extends Command
             return self::NOT_VALID;
         }
         $rules = $workbook->rulesFor($scope);
-        $report = Coverage::of($kit, $scope, $rules);
+        $report = Coverage::onPaper($kit, $scope, $rules);
         $format === 'json'
             ? $output->writeln($this->json($report, $rules, $why === 'all'), OutputInterface::OUTPUT_RAW)
             : (new TextReport($output))->write($report);

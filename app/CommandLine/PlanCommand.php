@@ -4,16 +4,12 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use App\Planning\AskedPlan;
+use App\Planning\ShopPlan;
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
-use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
-use Gondrik\Core\Planning\Way;
-use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\Tool;
-use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -76,29 +72,21 @@ final class PlanCommand extends Command
     /** @throws \InvalidArgumentException */
     private function question(WorkbookQuestion $asked, Workbook $workbook): PlanQuestion
     {
-        $scopes = array_map(static fn(Scope $scope): PlannedScope => new PlannedScope($scope, $workbook->rulesFor($scope)), $asked->scopes($workbook));
-        $kit = $asked->isStated('kit') ? $asked->kit($workbook) : new Kit('none', 'Empty kit', []);
-        $budget = $asked->amount('budget');
-        $mass = $asked->amount('mass');
-        $without = $asked->tools('without', $workbook);
-        $with = $asked->tools('with', $workbook);
-        foreach ($with as $tool) {
-            $said = '--with "' . $tool->id . '": ';
-            match (true) {
-                in_array($tool, $without, true) => throw new \InvalidArgumentException($said . 'it is not to be bought by --without; take one of the two away'),
-                $kit->tool($tool->id) !== null => throw new \InvalidArgumentException($said . 'the kit has it already; only other tools are bought'),
-                $tool->cost->price === null => throw new \InvalidArgumentException($said . 'it has no price, so it cannot be bought'),
-                default => null,
-            };
-        }
-        $ways = array_values(array_filter(array_map(
-            static fn(Tool $tool): ?Way => $kit->tool($tool->id) !== null || in_array($tool, $without, true) ? null : Way::buying($tool),
-            $workbook->tools,
-        )));
+        $plan = new AskedPlan(
+            kit: $asked->isStated('kit') ? $asked->kit($workbook)->id : null,
+            scopes: array_column($asked->scopes($workbook), 'id'),
+            with: array_column($asked->tools('with', $workbook), 'id'),
+            without: array_column($asked->tools('without', $workbook), 'id'),
+            budget: $asked->amount('budget'),
+            mass: $asked->amount('mass'),
+            takesMakeshift: $asked->isSet('makeshift'),
+        );
         try {
-            return new PlanQuestion($kit, $scopes, $ways, array_values(array_filter($ways, static fn(Way $way): bool => in_array($way->tool, $with, true))), $budget, $mass, $asked->isSet('makeshift'));
-        } catch (Invalid $broken) {
-            throw new \InvalidArgumentException('--' . $broken->field . ' "' . $broken->value . '": ' . $broken->expected);
+            return (new ShopPlan($workbook))->question($plan);
+        } catch (InvalidWorkbook $broken) {
+            $problem = $broken->problems[0];
+
+            throw new \InvalidArgumentException('--' . $problem->path . ' "' . $problem->value . '": ' . $problem->expected);
         }
     }
 }

@@ -20,7 +20,7 @@ final readonly class TextCard
     {
         $line = $card->cover->line;
         $this->say(TextReport::dot($card->cover->status) . ' ' . $line->id . '  ' . ($line->wire->name ?? 'screw') . ($line->wireB === null ? '' : ' + ' . $line->wireB->name)
-            . ($line->terminal === null ? '' : ' → ' . $line->terminal->name) . '  ' . $line->quantity . ' ×  (' . $card->report->kit->name . ')');
+            . ($line->terminal === null ? '' : ' → ' . $line->terminal->name) . '  ' . $line->quantity . ' ×  (' . $card->report->kit->of->name . ')');
         if (!$card->isComplete()) {
             $this->say($written['status'] === 'faulty' ? 'NOT TO BE MADE: the line itself is faulty.' : 'NOT COMPLETE: this kit cannot make it.');
         }

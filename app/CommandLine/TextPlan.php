@@ -36,7 +36,7 @@ final readonly class TextPlan
     private function headline(Plan $plan): array
     {
         return [
-            sprintf('%s: %d of %s count, %d with this plan%s.', $plan->kit->name, $plan->coveredBefore, Words::counted($plan->terminations, 'termination'), $plan->coveredAfter, $plan->makeshiftAfter === 0 ? '' : ', ' . $plan->makeshiftAfter . ' of them makeshift'),
+            sprintf('%s: %d of %s count, %d with this plan%s.', $plan->kit->of->name, $plan->coveredBefore, Words::counted($plan->terminations, 'termination'), $plan->coveredAfter, $plan->makeshiftAfter === 0 ? '' : ', ' . $plan->makeshiftAfter . ' of them makeshift'),
             sprintf('Costs %s; the kit weighs %d g then. %s', self::money($plan->cost), $plan->mass, $plan->isOptimal ? 'There is none better.' : 'The time was up; the bound is ' . $plan->bound . '.'),
             ...$plan->next === null ? [] : ['The next best costs ' . self::money($plan->next->cost) . ': ' . implode(', ', array_map(self::instead(...), $plan->next->instead)) . '.'],
         ];

@@ -53,7 +53,7 @@ final readonly class TextReport
         $missing = array_map(static fn(ToolKind $kind): string => Words::for('kind', $kind->value), $headline->carryMissing);
 
         return [
-            $report->kit->name . ' × ' . $report->scope->name,
+            $report->kit->of->name . ' × ' . $report->scope->name,
             $counts . $share . '.',
             ...$missing === [] ? [] : ['Every kit carries these, this one does not: ' . implode(', ', $missing) . '.'],
         ];

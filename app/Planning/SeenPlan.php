@@ -69,7 +69,7 @@ final readonly class SeenPlan
     private static function written(PlanQuestion $question, Plan $plan): \stdClass
     {
         return (object) [
-            'kit' => $question->kit->id,
+            'kit' => $question->kit->of->id,
             'scopes' => array_map(static fn(PlannedScope $of): string => $of->scope->id, $question->scopes),
             'cost' => $plan->cost,
             'terminations' => $plan->terminations,

@@ -14,6 +14,7 @@ use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
@@ -27,19 +28,20 @@ final readonly class ShopPlan
     /** @throws InvalidWorkbook with every place that is wrong, or that contradicts another */
     public function question(AskedPlan $asked): PlanQuestion
     {
-        $of = $asked->kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($asked->kit);
+        $kit = $asked->kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($asked->kit);
         $planned = array_values(array_filter(array_map($this->shop->scope(...), $asked->scopes)));
-        $problems = [...$this->unknown($asked, $of, $planned), ...$this->unknownExchanges($asked, $planned)];
+        $problems = [...$this->unknown($asked, $kit, $planned), ...$this->unknownExchanges($asked, $planned)];
         if ($problems !== []) {
             throw new InvalidWorkbook($problems);
         }
-        if ($of === null || $planned === []) {
+        if ($kit === null || $planned === []) {
             throw new \LogicException('a question of planning has a kit and a scope');
         }
+        $of = KitAsItStands::onPaper($kit);
         $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope)), $planned);
         $lendings = in_array(Means::Move, $asked->means, true) ? $this->lendings($of) : [];
         $ways = $this->ways($of, $asked, $lendings);
-        $forced = array_map(static fn(string $id): Way => self::cheapest($id, $ways), $asked->with);
+        $forced = array_map(static fn(string $id): Way => self::cheapest($id, $of, $asked, $ways, $lendings), $asked->with);
         try {
             return new PlanQuestion($of, $scopesInForce, $ways, $forced, $asked->budget, $asked->mass, $asked->takesMakeshift, $lendings, $asked->backups);
         } catch (Invalid $broken) {
@@ -117,7 +119,7 @@ final readonly class ShopPlan
      *
      * @return list<Way> in the order of the shop's tools; one more of them at the end, where something wants a backup
      */
-    private function ways(Kit $kit, AskedPlan $asked, array $lendings): array
+    private function ways(KitAsItStands $kit, AskedPlan $asked, array $lendings): array
     {
         $lent = [];
         foreach ($lendings as $lending) {
@@ -146,27 +148,40 @@ final readonly class ShopPlan
     }
 
     /** @return list<Lending> */
-    private function lendings(Kit $kit): array
+    private function lendings(KitAsItStands $kit): array
     {
         $all = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($scope, $this->shop->rulesFor($scope)), array_values(array_filter($this->shop->scopes, static fn(Scope $scope): bool => !$scope->archived)));
-        $others = array_filter($this->shop->kits, static fn(Kit $other): bool => $other->id !== $kit->id);
+        $others = array_filter($this->shop->kits, static fn(Kit $other): bool => $other->id !== $kit->of->id);
 
         $work = new ShopWork($all);
 
-        return array_map(static fn(Kit $other): Lending => new Lending($other, $work), array_values($others));
+        return array_map(static fn(Kit $other): Lending => new Lending(KitAsItStands::onPaper($other), $work), array_values($others));
     }
 
     /**
-     * @param list<Way> $ways
+     * @param list<Way>     $ways
+     * @param list<Lending> $lendings
      *
      * @throws InvalidWorkbook
      */
-    private static function cheapest(string $id, array $ways): Way
+    private static function cheapest(string $id, KitAsItStands $kit, AskedPlan $asked, array $ways, array $lendings): Way
     {
-        $of = array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === $id && !$way->isSecond && $way->means !== Means::PerPiece));
+        $of = array_filter($ways, static fn(Way $way): bool => $way->tool->id === $id && !$way->isSecond && $way->means !== Means::PerPiece);
         // What is taken out of another kit costs nothing, but that kit may need it with others: it comes last.
         usort($of, static fn(Way $one, Way $other): int => [$one->means === Means::Move, $one->cost] <=> [$other->means === Means::Move, $other->cost]);
+        foreach ($of as $way) {
+            $lending = array_filter($lendings, static fn(Lending $one): bool => $one->kit->of->id === $way->from);
+            if (current($lending) === false || current($lending)->canDoWithout([$way])) {
+                return $way;
+            }
+        }
+        $expected = match (true) {
+            in_array($id, $asked->without, true) => 'must not be among those that are left out as well: take one of the two away',
+            $kit->tool($id) !== null => 'must be a tool that the kit has not yet',
+            $asked->means === [Means::Buy] => 'must have a price, or it cannot be bought',
+            default => 'must be a tool that can be had in one of the ways asked for',
+        };
 
-        return $of[0] ?? throw new InvalidWorkbook([new Problem('with', $id, 'must be a tool that the kit has not yet, and that can be had in one of the ways asked for')]);
+        throw new InvalidWorkbook([new Problem('with', $id, $expected)]);
     }
 }

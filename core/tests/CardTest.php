@@ -36,7 +36,7 @@ function coverOf(string $kit, string $scope, string $line): array
 {
     $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
     $of = $workbook->scope($scope);
-    $report = Coverage::of($workbook->kit($kit), $of, $workbook->rulesFor($of));
+    $report = Coverage::onPaper($workbook->kit($kit), $of, $workbook->rulesFor($of));
     foreach ($report->lines as $cover) {
         if ($cover->line->id === $line) {
             return [$report, $cover];
@@ -154,7 +154,7 @@ it('looks and pulls while the crimp can still be seen, and before anything is un
 it('asks for its own figures again, and comes to the same', function (array $case): void {
     $workbook = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
     $of = $workbook->scope($case['scope']);
-    $report = Coverage::of($workbook->kit($case['kit']), $of, $workbook->rulesFor($of));
+    $report = Coverage::onPaper($workbook->kit($case['kit']), $of, $workbook->rulesFor($of));
     foreach ($report->lines as $cover) {
         $card = SetUpCard::of($report, $cover);
         foreach (Reckoning::of($cover->line, $report->rules) as $what => $asked) {
@@ -198,7 +198,7 @@ it('has a look list for every class that is held by something', function (Gondri
 it('says of each line what Cover says of it, and nothing of its own', function (int $seed): void {
     $workbook = (new WorkbookCodec())->readStored(GeneratedWorkbook::of($seed, 14, 30));
     foreach ($workbook->scopes as $scope) {
-        $report = Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope));
+        $report = Coverage::onPaper($workbook->kits[0], $scope, $workbook->rulesFor($scope));
         agrees($report);
     }
 })->with(range(1, 12));

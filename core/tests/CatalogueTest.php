@@ -102,7 +102,7 @@ it('has for every terminal a wire that goes in and tools that make it from begin
         $statuses = [];
         foreach ($all->wires as $wire) {
             $line = new Line('l', $wire, $terminal, joint: new Joint(wiresInBarrel: $terminal->leastWires(), housing: true), torque: $terminal->class === TerminalClass::ScrewClamp ? Torque::of(0.5) : null);
-            $statuses[] = Coverage::of($kit, new Scope('s', 'S', [$line]), $rules)->lines[0]->status;
+            $statuses[] = Coverage::onPaper($kit, new Scope('s', 'S', [$line]), $rules)->lines[0]->status;
         }
         $made = array_filter($statuses, static fn(Status $status): bool => $status !== Status::Faulty);
         expect($made)->not->toBe([], $terminal->id . ': no wire goes in')

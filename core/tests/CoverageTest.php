@@ -12,13 +12,14 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
 function reportOf(Workbook $workbook): Report
 {
-    return Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+    return Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
 }
 
 function demoReport(string $kit, string $scope): Report
@@ -28,7 +29,7 @@ function demoReport(string $kit, string $scope): Report
     $kit = $workbook->kit($kit);
     assert($scope !== null && $kit !== null);
 
-    return Coverage::of($kit, $scope, $workbook->rulesFor($scope));
+    return Coverage::onPaper($kit, $scope, $workbook->rulesFor($scope));
 }
 
 it('takes a line for as good as its worst step', function (string $tools, Status $expected): void {
@@ -151,7 +152,7 @@ it('groups what one tool could cover and parts what it could not', function (): 
 it('ranks the tools that were not chosen', function (): void {
     $workbook = Catalogue::workbook('16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only pliers oval-red-only oval-free oval');
     $report = reportOf($workbook);
-    $others = (new Others($workbook->kits[0], Catalogue::houseRules($workbook)))->of($report->lines[0]->steps[2]);
+    $others = (new Others(KitAsItStands::onPaper($workbook->kits[0]), Catalogue::houseRules($workbook)))->of($report->lines[0]->steps[2]);
     expect(array_map(static fn($match): string => $match->tool->id, $others))->toBe(['oval-free', 'oval-red-only', 'pliers']);
 });
 
@@ -159,7 +160,7 @@ it('has no hole left with tools built from what is wanted', function (int $seed)
     $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 12)));
     $report = reportOf($workbook);
     $wanted = array_map(static fn(Hole $hole, int $n): object => $hole->wanted->tool('wanted-' . $n), $report->holes, array_keys($report->holes));
-    $after = Coverage::of($workbook->kits[0]->with(...$wanted), $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+    $after = Coverage::onPaper($workbook->kits[0]->with(...$wanted), $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
     $left = array_map(static fn(Hole $hole): string => $hole->operation->value . ' ' . $hole->lines[0]->id, $after->holes);
 
     expect($report->holes)->not->toBe([])->and($left)->toBe([]);
@@ -175,7 +176,7 @@ it('asks a crimper whose nest is two trade equivalents away from the wire', func
 it('leaves out only tools that would be unsuitable', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read((string) json_encode(GeneratedWorkbook::of($seed, lines: 40, tools: 40)));
     $rules = $workbook->rulesFor($workbook->scopes[0]);
-    $others = new Others($workbook->kits[0], $rules);
+    $others = new Others(KitAsItStands::onPaper($workbook->kits[0]), $rules);
     $compared = 0;
     foreach (reportOf($workbook)->lines as $line) {
         foreach ($line->steps as $step) {
@@ -201,7 +202,7 @@ it('answers alike whatever the order of the lines', function (int $seed): void {
     $rules = $workbook->rulesFor($scope);
     $status = static function (Gondrik\Core\Scope\Scope $scope) use ($workbook, $rules): array {
         $byLine = [];
-        foreach (Coverage::of($workbook->kits[0], $scope, $rules)->lines as $line) {
+        foreach (Coverage::onPaper($workbook->kits[0], $scope, $rules)->lines as $line) {
             $byLine[$line->line->id] = array_map(static fn($step): array => [$step->status, $step->chosen?->tool->id, $step->chosen?->position()], $line->steps);
         }
         ksort($byLine);

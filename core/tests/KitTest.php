@@ -18,6 +18,7 @@ use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Cut;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Needs;
 use Gondrik\Core\Tool\Operation;
@@ -44,9 +45,9 @@ function cutLine(bool $noMains = false, bool $movable = false): Line
 function cutWith(Kit $kit, Tool $tool, Line $line): Fit
 {
     $operations = new Operations(new HouseRules());
-    $work = $operations->of(Operation::Cut)->work($line, $line->ends[0], Conditions::of($line->surroundings, $kit));
+    $work = $operations->of(Operation::Cut)->work($line, $line->ends[0], Conditions::of($line->surroundings, KitAsItStands::onPaper($kit)));
 
-    return (new Choice($kit, new HouseRules(), $operations))->match($tool, Operation::Cut, $work)->fit();
+    return (new Choice(KitAsItStands::onPaper($kit), new HouseRules(), $operations))->match($tool, Operation::Cut, $work)->fit();
 }
 
 it('counts a tool only with what it requires, all the way down', function (array $tools, Fit $expected, bool $noMains = false, bool $movable = false, bool $travels = true): void {
@@ -75,22 +76,22 @@ it('takes the best of a tool that can do the same in two ways', function (): voi
 
 it('counts two of a tool as a backup', function (int $count, bool $unbacked): void {
     $kit = new Kit('k', 'k', [new KitEntry(cutter('a'), $count)]);
-    $report = Coverage::of($kit, new Scope('s', 's', [cutLine()]), new HouseRules(backupFor: [Operation::Cut]));
+    $report = Coverage::onPaper($kit, new Scope('s', 's', [cutLine()]), new HouseRules(backupFor: [Operation::Cut]));
     expect($report->lines[0]->steps[0]->unbacked)->toBe($unbacked);
 })->with([[1, true], [2, false]]);
 
 it('has nothing to say of an empty scope', function (): void {
-    $report = Coverage::of(new Kit('k', 'k', []), new Scope('s', 's', []), new HouseRules());
+    $report = Coverage::onPaper(new Kit('k', 'k', []), new Scope('s', 's', []), new HouseRules());
     expect($report->headline->share())->toBeNull()->and($report->isWhole())->toBeTrue()->and($report->holes)->toBe([]);
 });
 
 it('names no nearest where no tool has the operation, and the first among equals where two miss alike', function (): void {
     $line = cutLine();
     $scope = new Scope('s', 's', [$line]);
-    $none = Coverage::of(new Kit('k', 'k', []), $scope, new HouseRules());
+    $none = Coverage::onPaper(new Kit('k', 'k', []), $scope, new HouseRules());
     expect($none->holes[0]->nearest)->toBeNull()->and($none->lines[0]->status)->toBe(Status::Hole);
 
-    $near = static fn(Tool ...$tools): ?string => Coverage::of((new Kit('k', 'k', []))->with(...$tools), $scope, new HouseRules())->holes[0]->nearest?->tool->id;
+    $near = static fn(Tool ...$tools): ?string => Coverage::onPaper((new Kit('k', 'k', []))->with(...$tools), $scope, new HouseRules())->holes[0]->nearest?->tool->id;
     expect($near(cutter('far', size: '30-24 AWG'), cutter('near', size: '22-16 AWG')))->toBe('near')
         ->and($near(cutter('one', size: '22-16 AWG'), cutter('same', size: '22-16 AWG')))->toBe('one')
         ->and($near(cutter('two reasons', ['nothing'], size: '22-16 AWG'), cutter('further', size: '30-24 AWG')))->toBe('further');

@@ -17,6 +17,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Hand;
 use Gondrik\Core\Tool\Handling;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\ToolKind;
@@ -45,7 +46,7 @@ function stepsDone(Kit $kit, array $work): array
 {
     $done = [];
     foreach ($work as $of) {
-        foreach (Coverage::of($kit, $of->scope, $of->rules)->lines as $line) {
+        foreach (Coverage::onPaper($kit, $of->scope, $of->rules)->lines as $line) {
             foreach (array_filter($line->steps, static fn(StepCover $step): bool => $step->chosen !== null) as $at => $step) {
                 $done[] = $of->scope->id . '/' . $line->line->id . '/' . $at;
             }
@@ -61,8 +62,8 @@ it('lets go what leaves no hole on any work, and nothing else', function (string
     $kit = $workbook->kit($id) ?? throw new LogicException('no such kit');
     // Another kit is asked first: what is known of its tools must not be taken for these.
     $shop = new ShopWork($work);
-    array_map(static fn(Kit $other): array => (new Lending($other, $shop))->ways(), $workbook->kits);
-    $lending = new Lending($kit, $shop);
+    array_map(static fn(Kit $other): array => (new Lending(KitAsItStands::onPaper($other), $shop))->ways(), $workbook->kits);
+    $lending = new Lending(KitAsItStands::onPaper($kit), $shop);
     $before = stepsDone($kit, $work);
     $tools = array_map(static fn(KitEntry $entry): Tool => $entry->tool, $kit->tools);
     foreach ($tools as $at => $tool) {
@@ -89,7 +90,7 @@ it('lends either of two that do the same, not both, and of one that is there twi
     $lends = static function (string $kit, string ...$tools) use ($workbook): bool {
         $of = $workbook->kit($kit) ?? throw new LogicException('no such kit');
 
-        return (new Lending($of, new ShopWork(allWork($workbook))))->canDoWithout(array_map(static fn(string $id): Way => Way::moving($of->tool($id) ?? throw new LogicException('no such tool'), $kit), array_values($tools)));
+        return (new Lending(KitAsItStands::onPaper($of), new ShopWork(allWork($workbook))))->canDoWithout(array_map(static fn(string $id): Way => Way::moving($of->tool($id) ?? throw new LogicException('no such tool'), $kit), array_values($tools)));
     };
     expect([$lends('both', 'one'), $lends('both', 'other'), $lends('both', 'one', 'other'), $lends('twice', 'twice')])->toBe([true, true, false, true]);
 });

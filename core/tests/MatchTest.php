@@ -11,6 +11,7 @@ use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\ReasonExamples;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Fit;
@@ -82,7 +83,7 @@ it('prefers fit, then few remarks, then the order of the kit', function (): void
         $rules = Catalogue::houseRules($workbook);
         $nothingChosen = new StepCover(new Step(Operation::Strip, null), $strip, Status::Hole, null);
 
-        return array_map(static fn($match): string => $match->tool->id, (new Others(Catalogue::kit($workbook), $rules))->of($nothingChosen));
+        return array_map(static fn($match): string => $match->tool->id, (new Others(KitAsItStands::onPaper(Catalogue::kit($workbook)), $rules))->of($nothingChosen));
     };
     expect($ranked('notch-16-only notch-12-only strip-awg-only self-adjusting'))->toBe(['self-adjusting', 'strip-awg-only', 'notch-12-only', 'notch-16-only'])
         ->and($ranked('notch-14-only strip-awg-only'))->toBe(['notch-14-only', 'strip-awg-only'])

@@ -27,7 +27,7 @@ function badness(Workbook $workbook, Kit $kit, HouseRules $rules): array
     return array_merge(...array_map(static fn(LineCover $line): array => [
         $rank[$line->status->value],
         ...array_map(static fn(StepCover $step): int => $rank[$step->status->value], $line->steps),
-    ], Coverage::of($kit, $workbook->scopes[0], $rules)->lines));
+    ], Coverage::onPaper($kit, $workbook->scopes[0], $rules)->lines));
 }
 
 function generated(int $seed, int $tools = 24): Workbook
@@ -58,8 +58,8 @@ it('never gets worse for a step when the house allows more', function (int $seed
     $strict = HouseRules::inForce(new RuleChoice(openFlame: false, fullCycleFor: Gondrik\Core\Terminal\TerminalClass::crimped()));
     $free = HouseRules::inForce(new RuleChoice(openFlame: false, fullCycleFor: Gondrik\Core\Terminal\TerminalClass::crimped()), $more);
     $rank = array_flip(array_column(Status::cases(), 'value'));
-    $before = Coverage::of($workbook->kits[0], $workbook->scopes[0], $strict)->lines;
-    foreach (Coverage::of($workbook->kits[0], $workbook->scopes[0], $free)->lines as $at => $line) {
+    $before = Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $strict)->lines;
+    foreach (Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $free)->lines as $at => $line) {
         // A line that was faulty may show its holes now, which is no step back.
         expect($before[$at]->status === Status::Faulty || $rank[$line->status->value] <= $rank[$before[$at]->status->value])->toBeTrue();
     }
@@ -75,7 +75,7 @@ it('never gets worse for a step when the house allows more', function (int $seed
 
 it('adds up: every termination stands once in the headline', function (int $seed): void {
     $workbook = generated($seed);
-    $report = Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+    $report = Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
     $quantity = array_sum(array_map(static fn(LineCover $line): int => $line->line->quantity, $report->lines));
     $inHoles = array_unique(array_merge(...array_map(static fn($hole): array => array_map(static fn($line): string => $line->id, $hole->lines), $report->holes)));
     $open = array_filter($report->lines, static fn(LineCover $line): bool => $line->status === Status::Hole);

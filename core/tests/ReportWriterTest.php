@@ -13,7 +13,7 @@ use Gondrik\Core\Wording\Units;
 function wantedFor(string $wire, string $terminal, string $line, string $tools, string $rules = '', Units $units = new Units()): array
 {
     $workbook = Catalogue::workbook($wire, $terminal, $line, $tools, $rules);
-    $holes = (new ReportWriter($units))->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
+    $holes = (new ReportWriter($units))->report(Coverage::onPaper(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
     expect($holes)->toHaveCount(1);
 
     return $holes[0]['wanted'];
@@ -45,7 +45,7 @@ it('writes what is wanted with the members of the capability that would do', fun
 
 it('calls a hole by what is to be done and on what', function (string $wire, string $terminal, string $line, string $tools, string $rules, string $name): void {
     $workbook = Catalogue::workbook($wire, $terminal, $line, $tools, $rules);
-    $holes = (new ReportWriter())->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
+    $holes = (new ReportWriter())->report(Coverage::onPaper(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)))['holes'];
     expect(array_column($holes, 'name'))->toBe([$name]);
 })->with([
     'a cut' => ['16-stranded', 'ring-blue', '', 'strip-awg-only oval', '', 'Cutting 16 AWG'],
@@ -75,7 +75,7 @@ it('tells lengths in inches and keeps numbers in millimetres', function (): void
 
 it('names the two ends of a splice', function (): void {
     $workbook = Catalogue::workbook('16-stranded', 'butt-blue', 'wireB=14-stranded quantity=3', 'strip-awg-only oval');
-    $report = (new ReportWriter())->report(Coverage::of(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)));
+    $report = (new ReportWriter())->report(Coverage::onPaper(Catalogue::kit($workbook), $workbook->scopes[0], Catalogue::houseRules($workbook)));
     expect(array_column($report['lines'][0]['steps'], 'wire'))->toBe(['16-stranded', '14-stranded', '16-stranded', '14-stranded', '16-stranded', '14-stranded'])
         ->and($report['holes'][0]['wires'])->toBe(['16-stranded', '14-stranded'])
         ->and($report['holes'][0]['quantity'])->toBe(3)

@@ -18,7 +18,7 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 
 function rulerOf(Workbook $workbook): Ruler
 {
-    return Ruler::of(Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
+    return Ruler::of(Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
 }
 
 function laneOf(Ruler $ruler, string $name): RulerLane

@@ -13,6 +13,7 @@ use Gondrik\Core\Planning\Substitute;
 use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
@@ -26,7 +27,7 @@ function offersFor(string $kit, string $scope, array $backups = []): array
     foreach ($shop->tools as $tool) {
         $ways = [...$ways, ...array_filter([$has->tool($tool->id) === null ? Way::buying($tool) : null, $backups === [] ? null : Way::second($tool)])];
     }
-    $question = new PlanQuestion($has, [new PlannedScope($of, $shop->rulesFor($of))], $ways, backups: $backups);
+    $question = new PlanQuestion(KitAsItStands::onPaper($has), [new PlannedScope($of, $shop->rulesFor($of))], $ways, backups: $backups);
 
     return (new Substitutes($question, $shop->terminals))->offers();
 }

@@ -12,6 +12,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Trial\Trial;
 use Gondrik\Core\Trial\Tried;
@@ -85,9 +86,9 @@ it('never says otherwise than coverage does of a plain line', function (int $see
                 continue;
             }
             $line = new Gondrik\Core\Scope\Line('l', $one->wire, $one->terminal, joint: new Gondrik\Core\Scope\Joint(wiresInBarrel: $one->terminal->class === Gondrik\Core\Terminal\TerminalClass::TwinFerrule ? 2 : 1));
-            foreach (Coverage::of($kit, new Scope('s', 'S', [$line]), $rules)->lines[0]->steps as $step) {
+            foreach (Coverage::onPaper($kit, new Scope('s', 'S', [$line]), $rules)->lines[0]->steps as $step) {
                 if ($step->step->operation === $one->operation) {
-                    $matches = [...$step->chosen === null ? [] : [$step->chosen], ...(new Others($kit, $rules))->of($step)];
+                    $matches = [...$step->chosen === null ? [] : [$step->chosen], ...(new Others(KitAsItStands::onPaper($kit), $rules))->of($step)];
                     $ofTool = array_values(array_filter($matches, static fn(object $match): bool => $match->tool === $tool))[0];
                     expect([$one->match->fit(), $one->match->position()])->toBe([$ofTool->fit(), $ofTool->position()]);
                     $compared++;

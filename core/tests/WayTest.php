@@ -9,7 +9,7 @@ use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Tool\Cost;
 use Gondrik\Core\Tool\Handling;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -44,7 +44,7 @@ it('pays the cheapest that does a step by the piece, and at a bench that stays o
     ]));
     $scope = $workbook->scopes[0];
     $ways = array_values(array_filter(array_map(Way::perPiece(...), $workbook->tools)));
-    $plan = (new Planner(new PlanQuestion(new Kit('k', 'k', []), [new PlannedScope($scope, $workbook->rulesFor($scope))], $ways)))->plan();
+    $plan = (new Planner(new PlanQuestion(KitAsItStands::none(), [new PlannedScope($scope, $workbook->rulesFor($scope))], $ways)))->plan();
     $cuts = array_values(array_filter($plan->paid, static fn(PaidStep $step): bool => $step->line->line->id === 'l'));
     expect(($cuts[0] ?? null)?->way->tool->id)->toBe($paid);
 })->with([

@@ -60,7 +60,7 @@ it('answers as described', function (): void {
 
 it('describes every hole that there can be', function (int $seed): void {
     $workbook = (new WorkbookCodec())->readStored(GeneratedWorkbook::of($seed, 40, 6));
-    $report = (new ReportWriter())->report(Coverage::of($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
+    $report = (new ReportWriter())->report(Coverage::onPaper($workbook->kits[0], $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0])));
     expect($report['holes'])->not->toBe([]);
     foreach ($report['holes'] as $hole) {
         expect(OpenApi::flaws(json_decode((string) json_encode($hole)), 'components/schemas/Hole'))->toBe('');

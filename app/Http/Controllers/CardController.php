@@ -60,7 +60,7 @@ final class CardController extends Controller
 
         return self::pdf('cards-' . $report->scope->id, $paper->pdf('paper.cards', [
             'title' => 'Set-up cards',
-            'kit' => $report->kit->name,
+            'kit' => $report->kit->of->name,
             'scope' => $report->scope->name,
             'sheets' => CardSheet::sheets($cards),
         ]));
@@ -72,6 +72,6 @@ final class CardController extends Controller
         $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines);
         $scope = $workbook->scopes[0];
 
-        return Coverage::of($workbook->kits[0], $scope, $workbook->rulesFor($scope));
+        return Coverage::onPaper($workbook->kits[0], $scope, $workbook->rulesFor($scope));
     }
 }

@@ -83,7 +83,7 @@ final class PlanController extends Controller
     {
         [$question, $plan] = $this->planned($request);
 
-        return self::csv('buying-list-' . $question->kit->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
+        return self::csv('buying-list-' . $question->kit->of->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
     }
 
     /** The same on paper. */
@@ -92,9 +92,9 @@ final class PlanController extends Controller
         [$question, $plan] = $this->planned($request);
         $rows = (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question));
 
-        return self::pdf('buying-list-' . $question->kit->id, $paper->pdf('paper.buying-list', [
+        return self::pdf('buying-list-' . $question->kit->of->id, $paper->pdf('paper.buying-list', [
             'title' => 'Buying list',
-            'kit' => $question->kit->name,
+            'kit' => $question->kit->of->name,
             'work' => implode(', ', array_map(static fn(PlannedScope $of): string => $of->scope->name, $question->scopes)),
             'date' => now()->isoFormat('D MMMM YYYY'),
             'rows' => array_slice($rows, 1),

@@ -11,7 +11,7 @@ use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Control;
 use Gondrik\Core\Tool\Crimp;
 use Gondrik\Core\Tool\Heat;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\SheathMethod;
 use Gondrik\Core\Tool\ShrinkSleeve;
@@ -29,7 +29,7 @@ final readonly class Cautions
     private const AT_BATTERIES = [TerminalClass::Lug, TerminalClass::SolderCup];
 
     /** @return list<string> codes, in the order of the table */
-    public static function of(LineCover $cover, Kit $kit): array
+    public static function of(LineCover $cover, KitAsItStands $kit): array
     {
         $triggers = [...self::work($cover->line, $kit), ...self::tools($cover)];
         $codes = [];
@@ -43,7 +43,7 @@ final readonly class Cautions
     }
 
     /** @return list<Trigger> */
-    private static function work(Line $line, Kit $kit): array
+    private static function work(Line $line, KitAsItStands $kit): array
     {
         $triggers = [...$line->ends === [] ? [] : [Trigger::Wire], ...self::named($line)];
         if (in_array($line->terminal?->class, self::AT_BATTERIES, true)) {

@@ -17,7 +17,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Scope\Surroundings;
 use Gondrik\Core\Tool\Capability;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Verdict\Findings;
@@ -46,15 +46,15 @@ final class Choice
     private array $conditions = [];
 
     public function __construct(
-        private readonly Kit $kit,
+        private readonly KitAsItStands $kit,
         private readonly HouseRules $house,
         public readonly Operations $operations,
     ) {
         $this->judge = new Judge($operations, $house);
         $this->requirements = new Requirements($kit);
-        foreach ($kit->tools as $entry) {
-            foreach ($entry->tool->operations() as $operation) {
-                $this->toolsFor[$operation][] = $entry->tool;
+        foreach ($kit->tools as $part) {
+            foreach ($part->tool->operations() as $operation) {
+                $this->toolsFor[$operation][] = $part->tool;
             }
         }
     }

@@ -12,6 +12,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Fit;
@@ -32,7 +33,7 @@ final class Coverage
     /** @var array<string, LineCover> by Line::work(): lines of equal work are covered alike, but for their figures */
     private array $alike = [];
 
-    private function __construct(private readonly Kit $kit, private readonly HouseRules $rules)
+    private function __construct(private readonly KitAsItStands $kit, private readonly HouseRules $rules)
     {
         $operations = new Operations($rules);
         $this->choice = new Choice($kit, $rules, $operations);
@@ -40,15 +41,15 @@ final class Coverage
         $this->steps = new Steps($operations);
     }
 
-    public static function of(Kit $kit, Scope $scope, HouseRules $rules): Report
+    public static function of(KitAsItStands $kit, Scope $scope, HouseRules $rules): Report
     {
         return (new self($kit, $rules))->report($scope);
     }
 
-    /** While no kit is in hand: what one without tools would do, so that the steps and what is wrong with the lines are told. */
-    public static function ofKitOrNone(?Kit $kit, Scope $scope, HouseRules $rules): Report
+    /** With everything that is packed; while no kit is in hand, what one without tools would do, so that the steps and what is wrong with the lines are told. */
+    public static function onPaper(?Kit $kit, Scope $scope, HouseRules $rules): Report
     {
-        return self::of($kit ?? new Kit('none', 'No kit in hand', []), $scope, $rules);
+        return self::of($kit === null ? KitAsItStands::none() : KitAsItStands::onPaper($kit), $scope, $rules);
     }
 
     private function report(Scope $scope): Report

@@ -7,7 +7,7 @@ namespace Gondrik\Core\Coverage;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\ToolMatch;
 use Gondrik\Core\Rules\HouseRules;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 
 /** The tools of a kit that were not chosen for a step: computed when asked, so that a report stays small. */
@@ -15,7 +15,7 @@ final readonly class Others
 {
     private Choice $choice;
 
-    public function __construct(Kit $kit, HouseRules $rules)
+    public function __construct(KitAsItStands $kit, HouseRules $rules)
     {
         $this->choice = new Choice($kit, $rules, new Operations($rules));
     }

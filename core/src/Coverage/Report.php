@@ -6,7 +6,7 @@ namespace Gondrik\Core\Coverage;
 
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 
 /** Kit × scope: computed, never stored. */
 final readonly class Report
@@ -16,7 +16,7 @@ final readonly class Report
      * @param list<Hole>      $holes
      */
     public function __construct(
-        public Kit $kit,
+        public KitAsItStands $kit,
         public Scope $scope,
         public HouseRules $rules,
         public Headline $headline,

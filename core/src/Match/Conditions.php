@@ -7,7 +7,7 @@ namespace Gondrik\Core\Match;
 use Gondrik\Core\Scope\Access;
 use Gondrik\Core\Scope\Surroundings;
 use Gondrik\Core\Tool\Hand;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 
 /** What the place asks of any tool, whatever the operation. */
 final readonly class Conditions
@@ -31,7 +31,7 @@ final readonly class Conditions
         $this->isPlain = !$noMains && $access === Access::Open && $hand === null;
     }
 
-    public static function of(Surroundings $surroundings, Kit $kit): self
+    public static function of(Surroundings $surroundings, KitAsItStands $kit): self
     {
         return new self($surroundings->noMains, $surroundings->access, $kit->travels && !$surroundings->movable, $kit->hand);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Match;
 
 use Gondrik\Core\Tool\Energy;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 
 /**
@@ -19,11 +19,11 @@ final class Requirements
 
     private readonly bool $areAny;
 
-    public function __construct(private readonly Kit $kit)
+    public function __construct(private readonly KitAsItStands $kit)
     {
         $areAny = false;
-        foreach ($kit->tools as $entry) {
-            $areAny = $areAny || $entry->tool->needs->requires !== [];
+        foreach ($kit->tools as $part) {
+            $areAny = $areAny || $part->tool->needs->requires !== [];
         }
         $this->areAny = $areAny;
     }
@@ -49,13 +49,13 @@ final class Requirements
     {
         $usable = [];
         $requiredBy = [];
-        foreach ($this->kit->tools as $entry) {
-            $needs = $entry->tool->needs;
+        foreach ($this->kit->tools as $part) {
+            $needs = $part->tool->needs;
             if (!($conditions->noMains && $needs->energy === Energy::Mains) && !($conditions->mustTravel && $needs->inPlaceOnly)) {
-                $usable[$entry->tool->id] = true;
+                $usable[$part->tool->id] = true;
             }
             foreach ($needs->requires as $required) {
-                $requiredBy[$required][] = $entry->tool->id;
+                $requiredBy[$required][] = $part->tool->id;
             }
         }
         $out = array_values(array_filter(array_map(strval(...), array_keys($requiredBy)), static fn(string $id): bool => !isset($usable[$id])));

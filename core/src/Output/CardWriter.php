@@ -34,7 +34,7 @@ final readonly class CardWriter
     public function card(SetUpCard $card): array
     {
         return [
-            'kit' => $card->report->kit->id,
+            'kit' => $card->report->kit->of->id,
             'scope' => $card->report->scope->id,
             'line' => $card->cover->line->id,
             'status' => $card->cover->status->value,

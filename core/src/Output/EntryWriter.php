@@ -32,7 +32,7 @@ final readonly class EntryWriter
      */
     public static function report(QuickEntry $entry, HouseRules $rules, ?Kit $kit): ?Report
     {
-        return $entry->line === null ? null : Coverage::ofKitOrNone($kit, new Scope('entry', 'Entry', [$entry->line]), $rules);
+        return $entry->line === null ? null : Coverage::onPaper($kit, new Scope('entry', 'Entry', [$entry->line]), $rules);
     }
 
     /** @return array<string, mixed> with a kit how it judges the line, without one nothing of that */

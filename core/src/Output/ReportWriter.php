@@ -40,7 +40,7 @@ final class ReportWriter
         $headline = $report->headline;
 
         return [
-            'kit' => $report->kit->id,
+            'kit' => $report->kit->of->id,
             'scope' => $report->scope->id,
             'headline' => [
                 'terminations' => $headline->terminations,

@@ -67,7 +67,7 @@ final readonly class SheetWriter
     private function judged(array $groups, HouseRules $rules, Kit $kit): array
     {
         $lines = array_map(static fn(LineGroup $group, int $index): Line => $group->line->called('line-' . ($index + 1)), $groups, array_keys($groups));
-        $report = (new ReportWriter($this->units))->report(Coverage::of($kit, new Scope('table', 'Table', $lines), $rules));
+        $report = (new ReportWriter($this->units))->report(Coverage::onPaper($kit, new Scope('table', 'Table', $lines), $rules));
 
         return array_map(static fn(array $line): array => ['status' => $line['status'], 'checks' => $line['checks']], $report['lines']);
     }

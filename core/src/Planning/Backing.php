@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 
 /** Whether the steps that want a backup have one in a kit: two tools that do them as the line takes it, or two of the same. */
@@ -17,11 +17,11 @@ final readonly class Backing
     private array $counts;
 
     /** @param list<Operation> $operations that want a backup */
-    public function __construct(private Matrix $matrix, Kit $kit, private array $operations)
+    public function __construct(private Matrix $matrix, KitAsItStands $kit, private array $operations)
     {
         $counts = [];
-        foreach ($kit->tools as $entry) {
-            $counts[(int) $matrix->at($entry->tool->id)] = $entry->count;
+        foreach ($kit->tools as $part) {
+            $counts[(int) $matrix->at($part->tool->id)] = $part->count;
         }
         $this->counts = $counts;
     }

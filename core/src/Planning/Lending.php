@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 
 /**
@@ -20,12 +20,12 @@ final class Lending
     private array $rests = [];
 
     /** @param ShopWork $work all that the kit may be for */
-    public function __construct(public readonly Kit $kit, private readonly ShopWork $work) {}
+    public function __construct(public readonly KitAsItStands $kit, private readonly ShopWork $work) {}
 
     private function matrix(): Matrix
     {
         if ($this->matrix === null) {
-            $matrix = new Matrix([], array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools), true);
+            $matrix = new Matrix([], array_map(static fn(TakingPart $part): Tool => $part->tool, $this->kit->tools), true);
             foreach ($this->work->of($this->kit) as [$judging, $operation, $work]) {
                 $rests = [];
                 foreach (array_keys($matrix->task($judging, $operation, $work)->doers) as $tool) {
@@ -41,12 +41,10 @@ final class Lending
         return $this->matrix;
     }
 
-    /** @return list<Way> each of which it can do without, by itself */
+    /** @return list<Way> whatever takes part in it, whether it can do without or not */
     public function ways(): array
     {
-        $ways = array_map(fn(KitEntry $entry): Way => Way::moving($entry->tool, $this->kit->id), $this->kit->tools);
-
-        return array_values(array_filter($ways, fn(Way $way): bool => $this->canDoWithout([$way])));
+        return array_map(fn(TakingPart $part): Way => Way::moving($part->tool, $this->kit->of->id), $this->kit->tools);
     }
 
     /** @param list<Way> $ways those of other kits are no matter */
@@ -54,7 +52,7 @@ final class Lending
     {
         $gone = [];
         foreach ($ways as $way) {
-            if ($way->means === Means::Move && $way->from === $this->kit->id && $this->kit->count($way->tool->id) === 1) {
+            if ($way->means === Means::Move && $way->from === $this->kit->of->id && $this->kit->count($way->tool->id) === 1) {
                 $gone[(int) $this->matrix()->at($way->tool->id)] = true;
             }
         }

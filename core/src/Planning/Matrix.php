@@ -33,6 +33,9 @@ final class Matrix
     /** @var array<string, int> by tool id */
     private array $at;
 
+    /** @var array<int, mixed>|null tools that do anything, or on which such rest */
+    private ?array $ofUse = null;
+
     /** @var array<int, list<int>|null> the other tools that one requires, null where one of them cannot be had at all */
     private array $closures = [];
 
@@ -67,6 +70,22 @@ final class Matrix
                 $this->lines[] = new PlannedLine($cover->line, $scope, $id, $steps, self::isCapped($cover), $takesMakeshift || $report->rules->makeshiftCounts);
             }
         }
+    }
+
+    /** Whether a tool does anything of what is planned, or something that does rests on it. */
+    public function isOfUse(string $tool): bool
+    {
+        if ($this->ofUse === null) {
+            $this->ofUse = [];
+            foreach ($this->tasks as $task) {
+                $this->ofUse += $task->doers;
+            }
+            foreach (array_keys($this->ofUse) as $doer) {
+                $this->ofUse += array_fill_keys($this->closure($doer) ?? [], true);
+            }
+        }
+
+        return isset($this->ofUse[$this->at[$tool] ?? -1]);
     }
 
     /** The tool's number; null for one that is not here. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
+use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Covering\Group;
 use Gondrik\Core\Covering\Instance;
 use Gondrik\Core\Covering\Item;
@@ -50,7 +51,7 @@ final class Model
     /** @var list<Way> that are decided on */
     private readonly array $ways;
 
-    public function __construct(private readonly PlanQuestion $question, private readonly Matrix $matrix, private readonly Pieces $pieceWork)
+    private function __construct(public readonly PlanQuestion $question, public readonly Matrix $matrix, private readonly Pieces $pieceWork)
     {
         $this->ways = $question->open();
         foreach ($question->kitWith($question->forced)->tools as $has) {
@@ -70,6 +71,24 @@ final class Model
             $first = $way->isSecond && !isset($this->base[$at]) ? [$this->waysOf[$at] ?? []] : [];
             $this->items[] = new Item($way->cost, $way->mass(), true, [...$first, ...$this->needs($at) ?? [[]]]);
         }
+    }
+
+    /**
+     * What cannot come is left out first: moves that are of no use here, or that the other kit cannot do without. So no kit is
+     * asked about a tool that nobody would take.
+     *
+     * @param list<Report> $reports of the question's kit on each of its scopes
+     */
+    public static function of(PlanQuestion $asked, array $reports): self
+    {
+        $matrix = new Matrix($reports, $asked->tools(), $asked->takesMakeshift);
+        $question = $asked->withMovesOfUse($matrix);
+        $tools = $question->tools();
+        if (count($tools) < count($matrix->tools)) {
+            $matrix = new Matrix($reports, $tools, $asked->takesMakeshift);
+        }
+
+        return new self($question, $matrix, new Pieces($question->perPiece(), $reports, $tools));
     }
 
     /** Everything that can count is to count, for the least money. */

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 
 /** What to do about a kit, proven to be the best there is or as good as was found in time. Money in cents, mass in g. */
@@ -37,7 +37,7 @@ final readonly class Plan
         public ?NextPlan $next,
         public array $overlooked,
         /** As it becomes. */
-        public Kit $kit,
+        public KitAsItStands $kit,
         public Standing $before,
         public Standing $after,
         public Matrix $matrix,
@@ -52,7 +52,7 @@ final readonly class Plan
             ...array_filter(array_merge(...$this->next->instead ?? [])),
         ];
         $tools = [
-            ...array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools),
+            ...array_map(static fn(TakingPart $part): Tool => $part->tool, $this->kit->tools),
             ...array_map(static fn(Way $way): Tool => $way->tool, $ways),
         ];
 

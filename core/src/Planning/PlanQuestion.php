@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\KitEntry;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Invalid;
 
@@ -31,7 +32,7 @@ final readonly class PlanQuestion
      * @throws Invalid when a limit is broken before anything is planned
      */
     public function __construct(
-        public Kit $kit,
+        public KitAsItStands $kit,
         public array $scopes,
         public array $ways,
         public array $forced = [],
@@ -42,7 +43,7 @@ final readonly class PlanQuestion
         public array $lendings = [],
         public array $backups = [],
     ) {
-        $own = self::massOf($kit);
+        $own = self::massOf($kit->of);
         $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $forced));
         $more = array_sum(array_map(static fn(Way $way): int => $way->mass(), $forced));
         if ($mass !== null && $own > $mass) {
@@ -65,6 +66,23 @@ final readonly class PlanQuestion
     public function about(PlannedScope $scope): self
     {
         return new self($this->kit, [$scope], $this->ways, takesMakeshift: $this->takesMakeshift, lendings: $this->lendings, backups: $this->backups);
+    }
+
+    /**
+     * The same question with those moves alone that are of use here and that the other kit can do without, each by itself; what
+     * is taken in any case stays.
+     */
+    public function withMovesOfUse(Matrix $matrix): self
+    {
+        $lendings = [];
+        foreach ($this->lendings as $lending) {
+            $lendings[$lending->kit->of->id] = $lending;
+        }
+        $ways = array_values(array_filter($this->ways, fn(Way $way): bool => $way->means !== Means::Move
+            || in_array($way, $this->forced, true)
+            || ($matrix->isOfUse($way->tool->id) && $lendings[$way->from]->canDoWithout([$way]))));
+
+        return $ways === $this->ways ? $this : new self($this->kit, $this->scopes, $ways, $this->forced, $this->budget, $this->mass, $this->takesMakeshift, $this->lendings, $this->backups);
     }
 
     /** @return list<Way> that are to be decided on and bring a tool */
@@ -96,15 +114,15 @@ final readonly class PlanQuestion
      *
      * @param list<Way> $ways
      */
-    public function kitWith(array $ways): Kit
+    public function kitWith(array $ways): KitAsItStands
     {
-        return array_reduce($ways, static fn(Kit $kit, Way $way): Kit => $kit->oneMore($way->tool), $this->kit);
+        return array_reduce($ways, static fn(KitAsItStands $kit, Way $way): KitAsItStands => $kit->oneMore($way->tool), $this->kit);
     }
 
     /** @return list<Tool> of the kit and all that may come to it, each once */
     public function tools(): array
     {
-        $own = array_map(static fn(KitEntry $entry): Tool => $entry->tool, $this->kit->tools);
+        $own = array_map(static fn(TakingPart $part): Tool => $part->tool, $this->kit->tools);
         $more = array_map(static fn(Way $way): Tool => $way->tool, array_filter($this->ways, static fn(Way $way): bool => $way->means !== Means::PerPiece));
 
         return array_values(array_column([...$own, ...$more], null, 'id'));
@@ -124,7 +142,7 @@ final readonly class PlanQuestion
             }
         }
         foreach ($moved === [] ? [] : $this->lendings as $lending) {
-            if (isset($moved[$lending->kit->id]) && !$lending->canDoWithout($moved[$lending->kit->id])) {
+            if (isset($moved[$lending->kit->of->id]) && !$lending->canDoWithout($moved[$lending->kit->of->id])) {
                 return false;
             }
         }
@@ -141,8 +159,8 @@ final readonly class PlanQuestion
     public static function massOf(Kit $kit): int
     {
         $mass = 0;
-        foreach ($kit->tools as $entry) {
-            $mass += $entry->count * ($entry->tool->handling->massGrams ?? 0);
+        foreach ($kit->tools as $part) {
+            $mass += $part->count * ($part->tool->handling->massGrams ?? 0);
         }
 
         return $mass;

@@ -11,12 +11,14 @@ use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Covering\Outcome;
 use Gondrik\Core\Match\Operations;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 
 /** What to do about a kit, for the least money, and why. */
 final readonly class Planner
 {
+    private PlanQuestion $question;
+
     private Standing $before;
 
     private Matrix $matrix;
@@ -25,12 +27,13 @@ final readonly class Planner
 
     private Optimum $optimum;
 
-    public function __construct(private PlanQuestion $question, ?Deadline $deadline = null)
+    public function __construct(PlanQuestion $asked, ?Deadline $deadline = null)
     {
-        $reports = $this->reports($question->kit);
-        $this->matrix = new Matrix($reports, $question->tools(), $question->takesMakeshift);
-        $this->before = new Standing($reports, new Backing($this->matrix, $question->kit, $question->backups));
-        $this->model = new Model($question, $this->matrix, new Pieces($question->perPiece(), $reports, $question->tools()));
+        $reports = array_map(static fn(PlannedScope $of): Report => Coverage::of($asked->kit, $of->scope, $of->rules), $asked->scopes);
+        $this->model = Model::of($asked, $reports);
+        $this->question = $this->model->question;
+        $this->matrix = $this->model->matrix;
+        $this->before = new Standing($reports, new Backing($this->matrix, $asked->kit, $asked->backups));
         $this->optimum = new Optimum($deadline ?? Deadline::never());
     }
 
@@ -53,7 +56,7 @@ final readonly class Planner
             isOptimal: $outcome->isProven,
             cost: $cost,
             bound: $this->bound($outcome, $isLimited ? $coveredAfter : $cost),
-            mass: PlanQuestion::massOf($kit),
+            mass: PlanQuestion::massOf($kit->of),
             add: $additions,
             paid: $paid,
             terminations: $this->matrix->terminations,
@@ -94,7 +97,7 @@ final readonly class Planner
     }
 
     /** @return list<Report> */
-    private function reports(Kit $kit): array
+    private function reports(KitAsItStands $kit): array
     {
         return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $this->question->scopes);
     }

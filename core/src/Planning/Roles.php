@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Verdict\Fit;
 
@@ -21,10 +21,10 @@ final class Roles
     /** @var array<int, ?Fit> by task */
     private array $fit = [];
 
-    public function __construct(private readonly Matrix $matrix, private readonly Kit $kit)
+    public function __construct(private readonly Matrix $matrix, private readonly KitAsItStands $kit)
     {
-        foreach ($kit->tools as $entry) {
-            $this->has[(int) $matrix->at($entry->tool->id)] = true;
+        foreach ($kit->tools as $part) {
+            $this->has[(int) $matrix->at($part->tool->id)] = true;
         }
         foreach ($matrix->tasks as $number => $task) {
             $this->doers[$number] = [];

@@ -6,7 +6,7 @@ namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Match\Work;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 
 /** All work that the kits of a shop may be for, each different work once, however many lines and scopes ask it. */
@@ -22,15 +22,15 @@ final class ShopWork
     public function __construct(private readonly array $scopes) {}
 
     /** @return array<string, array{Judging, Operation, Work}> as they are for a kit of this kind; its tools are no matter */
-    public function of(Kit $kit): array
+    public function of(KitAsItStands $kit): array
     {
         return $this->works[serialize([$kit->travels, $kit->hand])] ??= $this->found($kit);
     }
 
     /** @return array<string, array{Judging, Operation, Work}> */
-    private function found(Kit $kit): array
+    private function found(KitAsItStands $kit): array
     {
-        $empty = new Kit($kit->id, $kit->name, [], $kit->travels, $kit->hand);
+        $empty = $kit->emptied();
         $works = [];
         foreach ($this->scopes as $of) {
             $rules = serialize($of->rules);

@@ -113,7 +113,7 @@ final readonly class Substitutes
         if ($reports[0]->lines[0]->status === Status::Faulty) {
             return [null, null];
         }
-        $model = new Model($question, new Matrix($reports, $question->tools(), $question->takesMakeshift), new Pieces($question->perPiece(), $reports, $question->tools()));
+        $model = Model::of($question, $reports);
         $outcome = (new Optimum($this->deadline))->of($model->most(null));
 
         return $outcome !== null && $model->alreadyWon() + $outcome->worth->won === $line->quantity ? [$outcome, $model] : [null, null];

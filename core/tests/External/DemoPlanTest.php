@@ -14,6 +14,7 @@ use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Tests\Support\AskedOfCover;
 use Gondrik\Core\Tests\Support\CbcSolver;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
@@ -21,7 +22,7 @@ it('plans the demo as CBC does', function (?string $kit, array $scopes, ?int $bu
     $shop = (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__, 3) . '/database/demo/tarnholt-ropeway.json'));
     $kit = $kit === null ? new Kit('none', 'None', []) : $shop->kit($kit);
     $question = new PlanQuestion(
-        $kit,
+        KitAsItStands::onPaper($kit),
         array_map(static fn(string $id): PlannedScope => new PlannedScope($shop->scope($id), $shop->rulesFor($shop->scope($id))), $scopes),
         array_values(array_filter(array_map(static fn(Tool $tool): ?Way => $kit->tool($tool->id) === null ? Way::buying($tool) : null, $shop->tools))),
         [],

@@ -48,7 +48,7 @@ final class AskedOfCover
         }
         $groups = [];
         foreach ($question->scopes as $scope => $of) {
-            foreach (Coverage::of($question->kit, $of->scope, $of->rules)->lines as $line) {
+            foreach (Coverage::onPaper($question->kit->of, $of->scope, $of->rules)->lines as $line) {
                 $open = [];
                 foreach (array_keys($line->steps) as $step) {
                     $key = $scope . '/' . $line->line->id . '/' . $step;
@@ -64,7 +64,7 @@ final class AskedOfCover
         }
 
         return $question->isLimited()
-            ? new Instance($items, $list, [], $groups, [], $question->budget, $question->mass === null ? null : $question->mass - PlanQuestion::massOf($question->kit))
+            ? new Instance($items, $list, [], $groups, [], $question->budget, $question->mass === null ? null : $question->mass - PlanQuestion::massOf($question->kit->of))
             : new Instance($items, $list, array_keys(array_filter($list)));
     }
 
@@ -92,10 +92,10 @@ final class AskedOfCover
      */
     private static function covered(PlanQuestion $question, array $tools): array
     {
-        $kit = new Kit($question->kit->id, $question->kit->name, [...$question->kit->tools, ...array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), $tools)], $question->kit->travels, $question->kit->hand);
+        $kit = new Kit($question->kit->of->id, $question->kit->of->name, [...$question->kit->of->tools, ...array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), $tools)], $question->kit->of->travels, $question->kit->of->hand);
         $covered = [];
         foreach ($question->scopes as $scope => $of) {
-            foreach (Coverage::of($kit, $of->scope, $of->rules)->lines as $line) {
+            foreach (Coverage::onPaper($kit, $of->scope, $of->rules)->lines as $line) {
                 foreach ($line->steps as $number => $step) {
                     $covered[$scope . '/' . $line->line->id . '/' . $number] = $step->status === Status::Covered;
                 }

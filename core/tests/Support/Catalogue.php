@@ -13,6 +13,7 @@ use Gondrik\Core\Match\Work;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
@@ -81,7 +82,7 @@ final class Catalogue
         $line = self::line($workbook);
         $works = [];
         foreach ((new Steps($operations))->of($line) as $step) {
-            $works[$step->operation->value][] = $operations->of($step->operation)->work($line, $step->end, Conditions::of($line->surroundings, self::kit($workbook)));
+            $works[$step->operation->value][] = $operations->of($step->operation)->work($line, $step->end, Conditions::of($line->surroundings, KitAsItStands::onPaper(self::kit($workbook))));
         }
 
         return $works;
@@ -92,7 +93,7 @@ final class Catalogue
     {
         $rules = self::houseRules($workbook);
 
-        return (new Choice(self::kit($workbook), $rules, new Operations($rules)))->match(self::kit($workbook)->tools[0]->tool, Operation::from($operation), $work);
+        return (new Choice(KitAsItStands::onPaper(self::kit($workbook)), $rules, new Operations($rules)))->match(self::kit($workbook)->tools[0]->tool, Operation::from($operation), $work);
     }
 
     /** @return array<string, mixed> "travels=no gripForce=150" */

@@ -132,7 +132,7 @@ final class PlanByHand
             // What is only required keeps its place, but not its hands.
             $alone = array_map(static fn($entry) => $entry === $doer ? $entry : new \Gondrik\Core\Tool\KitEntry(new Tool($entry->tool->id, $entry->tool->name, $entry->tool->kind, [], $entry->tool->cost, $entry->tool->handling, $entry->tool->needs)), array_values($closure));
             $of = $this->question->scopes[$scope];
-            if (Coverage::of(new Kit('one', 'one', $alone, $kit->travels, $kit->hand), $of->scope, $of->rules)->lines[$line]->steps[$step]->status !== Status::Hole) {
+            if (Coverage::onPaper(new Kit('one', 'one', $alone, $kit->travels, $kit->hand), $of->scope, $of->rules)->lines[$line]->steps[$step]->status !== Status::Hole) {
                 return true;
             }
         }
@@ -175,7 +175,7 @@ final class PlanByHand
     /** @param list<int> $ways */
     private function kitWith(array $ways): Kit
     {
-        return array_reduce($ways, fn(Kit $kit, int $way): Kit => $kit->oneMore($this->question->ways[$way]->tool), $this->question->kit);
+        return array_reduce($ways, fn(Kit $kit, int $way): Kit => $kit->oneMore($this->question->ways[$way]->tool), $this->question->kit->of);
     }
 
     /**
@@ -204,13 +204,13 @@ final class PlanByHand
         }
         $of = $this->question->scopes[$scope];
 
-        return $this->counts(Coverage::of($kit->oneLess($step->chosen->tool->id), $of->scope, $of->rules)->lines[$line]->steps[$number]->status, $scope);
+        return $this->counts(Coverage::onPaper($kit->oneLess($step->chosen->tool->id), $of->scope, $of->rules)->lines[$line]->steps[$number]->status, $scope);
     }
 
     /** @return list<Report> */
     private function reports(Kit $kit): array
     {
-        return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $this->question->scopes);
+        return array_map(static fn(PlannedScope $of): Report => Coverage::onPaper($kit, $of->scope, $of->rules), $this->question->scopes);
     }
 
     private function counts(Status $status, int $scope): bool

@@ -12,6 +12,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Cost;
 use Gondrik\Core\Tool\Handling;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Needs;
 use Gondrik\Core\Tool\Operation;
@@ -43,7 +44,7 @@ final class PlanShop
         $ways = array_values(array_filter(array_map(Way::buying(...), $tools)));
 
         return new PlanQuestion(
-            $kit,
+            KitAsItStands::onPaper($kit),
             array_map(static fn(string $id): PlannedScope => new PlannedScope($workbook->scope($id), $workbook->rulesFor($workbook->scope($id))), Catalogue::words($case['scopes'])),
             $ways,
             array_values(array_filter($ways, static fn(Way $way): bool => $way->tool->id === ($options['with'] ?? ''))),
@@ -92,7 +93,7 @@ final class PlanShop
         $forced = $seed % 7 === 0 ? [$bought[0]] : [];
 
         return new PlanQuestion(
-            $kit,
+            KitAsItStands::onPaper($kit),
             $scopes,
             $bought,
             $forced,

@@ -74,21 +74,23 @@ final class Model
     }
 
     /**
-     * What cannot come is left out first: moves that are of no use here, or that the other kit cannot do without. So no kit is
-     * asked about a tool that nobody would take.
+     * What nobody would take is left out first, so that no kit is asked to do without it.
      *
      * @param list<Report> $reports of the question's kit on each of its scopes
      */
     public static function of(PlanQuestion $asked, array $reports): self
     {
         $matrix = new Matrix($reports, $asked->tools(), $asked->takesMakeshift);
-        $question = $asked->withMovesOfUse($matrix);
-        $tools = $question->tools();
-        if (count($tools) < count($matrix->tools)) {
-            $matrix = new Matrix($reports, $tools, $asked->takesMakeshift);
+        $question = $asked->withWaysOfUse($matrix);
+        $left = array_column($question->tools(), null, 'id');
+        foreach ($matrix->tools as $tool) {
+            if ($matrix->isOfUse($tool->id) && !isset($left[$tool->id])) {
+                $matrix = new Matrix($reports, array_values($left), $asked->takesMakeshift);
+                break;
+            }
         }
 
-        return new self($question, $matrix, new Pieces($question->perPiece(), $reports, $tools));
+        return new self($question, $matrix, new Pieces($question->perPiece(), $reports, $asked->tools()));
     }
 
     /** Everything that can count is to count, for the least money. */

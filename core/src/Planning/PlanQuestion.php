@@ -69,20 +69,20 @@ final readonly class PlanQuestion
     }
 
     /**
-     * The same question with those moves alone that are of use here and that the other kit can do without, each by itself; what
-     * is taken in any case stays.
+     * The same question without what nobody would take: tools that do nothing of it, and moves that the other kit cannot do without,
+     * each by itself. What is taken in any case stays, and what is paid by the piece.
      */
-    public function withMovesOfUse(Matrix $matrix): self
+    public function withWaysOfUse(Matrix $matrix): self
     {
         $lendings = [];
         foreach ($this->lendings as $lending) {
             $lendings[$lending->kit->of->id] = $lending;
         }
-        $ways = array_values(array_filter($this->ways, fn(Way $way): bool => $way->means !== Means::Move
+        $ways = array_values(array_filter($this->ways, fn(Way $way): bool => $way->means === Means::PerPiece
             || in_array($way, $this->forced, true)
-            || ($matrix->isOfUse($way->tool->id) && $lendings[$way->from]->canDoWithout([$way]))));
+            || ($matrix->isOfUse($way->tool->id) && ($way->means !== Means::Move || $lendings[$way->from]->canDoWithout([$way])))));
 
-        return $ways === $this->ways ? $this : new self($this->kit, $this->scopes, $ways, $this->forced, $this->budget, $this->mass, $this->takesMakeshift, $this->lendings, $this->backups);
+        return new self($this->kit, $this->scopes, $ways, $this->forced, $this->budget, $this->mass, $this->takesMakeshift, $this->lendings, $this->backups);
     }
 
     /** @return list<Way> that are to be decided on and bring a tool */

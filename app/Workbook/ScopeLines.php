@@ -29,7 +29,7 @@ final readonly class ScopeLines
         private ShopStore $store,
         private ShopWorkbook $shops,
         private ShopChanges $changes,
-        private ShopWords $words,
+        private ShopEntries $entries,
         private Journal $journal,
     ) {}
 
@@ -216,7 +216,7 @@ final readonly class ScopeLines
             }
             foreach ($edit->cells as $column => $text) {
                 try {
-                    $reader = $readers[self::namesThing($column)] ??= $this->cells($shop, self::namesThing($column) ? $scope : null);
+                    $reader = $readers[self::namesThing($column)] ??= self::namesThing($column) ? $this->entries->cells($shop, $scope, self::naming($edits)) : new CellReader(new EntryReader([], []));
                     foreach ($reader->read(Column::from($column), $text) as $key => $value) {
                         if ($value === null) {
                             unset($draft->{$key});
@@ -243,14 +243,22 @@ final readonly class ScopeLines
         return in_array(Column::from($column), [Column::Wire, Column::WireB, Column::Terminal], true);
     }
 
-    /** @param string|null $scope null where no cell names a wire or terminal */
-    private function cells(Shop $shop, ?string $scope): CellReader
+    /**
+     * @param list<LineEdit> $edits
+     *
+     * @return list<array{Column, string}> the cells among them that name a wire or terminal, with their text
+     */
+    private static function naming(array $edits): array
     {
-        if ($scope === null) {
-            return new CellReader(new EntryReader([], []));
+        $naming = [];
+        foreach ($edits as $edit) {
+            foreach ($edit->cells as $column => $text) {
+                if (self::namesThing($column)) {
+                    $naming[] = [Column::from($column), $text];
+                }
+            }
         }
-        $catalogue = $this->shops->forEntry($shop, $scope, null);
 
-        return new CellReader(new EntryReader($catalogue->wires, $catalogue->terminals, $this->words->aliases($shop)));
+        return $naming;
     }
 }

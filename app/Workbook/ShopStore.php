@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Workbook;
 
 use App\Models\Shop;
+use Gondrik\Core\Entry\Name;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
@@ -206,6 +207,10 @@ final readonly class ShopStore
         $rows = [];
         foreach ($things as $index => $thing) {
             $row = $columns->toRow($this->objects->write($thing, whole: true));
+            if ($thing instanceof Wire || $thing instanceof Terminal) {
+                // By which an entry finds it.
+                $row['plain_name'] = Name::plain($thing->name);
+            }
             $rows[] = [...$row, 'shop_id' => $shop->id, 'position' => $last + 1 + $index, 'created_at' => now(), 'updated_at' => now()];
         }
         $changing = array_values(array_diff(array_keys($rows[0]), ['shop_id', 'code', 'position', 'created_at']));

@@ -14,23 +14,58 @@ use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Sheet\Column;
 use Gondrik\Core\Sheet\ColumnNames;
 use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Support\Facades\DB;
 
 /** What a shop calls its wires and terminals, and the columns of its tables. */
 final readonly class ShopWords
 {
     public function __construct(private ShopStore $store, private ShopChanges $changes) {}
 
-    /** @return list<Alias> */
-    public function aliases(Shop $shop): array
+    /**
+     * @param list<string>|null $words only those that say one of these; null for all
+     *
+     * @return list<Alias>
+     */
+    public function aliases(Shop $shop, ?array $words = null): array
     {
-        return array_values($this->rows($shop)->map(static fn(array $row): Alias => $row['alias'])->all());
+        return array_values($this->rows($shop, $words)->map(static fn(array $row): Alias => $row['alias'])->all());
     }
 
-    /** @return \Illuminate\Support\Collection<int, array{row: int, alias: Alias}> in alphabetical order */
-    public function rows(Shop $shop): \Illuminate\Support\Collection
+    /**
+     * The wires and terminals that have one of these names, or one of these other names.
+     *
+     * @param list<string> $names   as they are compared
+     * @param list<Alias>  $aliases
+     *
+     * @return array{wires: list<string>, terminals: list<string>} ids
+     */
+    public function named(Shop $shop, array $names, array $aliases): array
     {
-        return $shop->aliases()->with(['wire', 'terminal'])->orderBy('words')->orderBy('id')->get()->map(static fn(AliasModel $row): array => [
+        $ids = static function (WorkbookList $list, string $about) use ($shop, $names, $aliases): array {
+            $called = array_map(static fn(Alias $alias): string => $alias->id, array_filter($aliases, static fn(Alias $alias): bool => $alias->about === $about));
+            $found = $names === [] ? [] : ShopWorkbook::of($shop, $list)->where(static fn(Builder $of): Builder => $of->whereIn('plain_name', $names)->orWhereIn(DB::raw('lower(code)'), $names))->pluck('code')->all();
+
+            return array_values(array_unique([...$found, ...$called]));
+        };
+
+        return ['wires' => $ids(WorkbookList::Wires, 'wire'), 'terminals' => $ids(WorkbookList::Terminals, 'terminal')];
+    }
+
+    /**
+     * @param list<string>|null $words only those that say one of these; null for all
+     *
+     * @return \Illuminate\Support\Collection<int, array{row: int, alias: Alias}> in alphabetical order
+     */
+    public function rows(Shop $shop, ?array $words = null): \Illuminate\Support\Collection
+    {
+        $rows = $shop->aliases();
+        if ($words !== null) {
+            $rows->whereIn('words', $words);
+        }
+
+        return $rows->with(['wire', 'terminal'])->orderBy('words')->orderBy('id')->get()->map(static fn(AliasModel $row): array => [
             'row' => $row->id,
             'alias' => new Alias($row->wire_id === null ? 'terminal' : 'wire', $row->words, ($row->wire ?? $row->terminal)->code ?? ''),
         ])->toBase();

@@ -51,13 +51,15 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * All that a line can be made of, a scope without its lines, and a kit where one is named.
+     * What a line can be made of, a scope without its lines, and a kit where one is named.
+     *
+     * @param array{wires: list<string>, terminals: list<string>}|null $ends ids; null for all
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function forEntry(Shop $shop, string $scope, ?string $kit): Workbook
+    public function forEntry(Shop $shop, string $scope, ?string $kit, ?array $ends = null): Workbook
     {
-        return $this->known($shop, $kit, $scope, Needs::of(wires: null, terminals: null, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines([]));
+        return $this->known($shop, $kit, $scope, Needs::of(wires: $ends['wires'] ?? null, terminals: $ends['terminals'] ?? null, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines([]));
     }
 
     /**

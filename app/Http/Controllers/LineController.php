@@ -7,10 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EntryRequest;
 use App\Http\Requests\LineEditsRequest;
 use App\Workbook\ScopeLines;
-use App\Workbook\ShopWords;
-use App\Workbook\ShopWorkbook;
+use App\Workbook\ShopEntries;
 use App\Workbook\Version;
-use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Entry\Piece;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
@@ -24,13 +22,12 @@ use Illuminate\Http\Response;
 /** The lines of a scope, one by one. */
 final class LineController extends Controller
 {
-    public function __construct(private readonly ShopWorkbook $workbooks, private readonly ScopeLines $lines, private readonly ShopWords $words) {}
+    public function __construct(private readonly ShopEntries $entries, private readonly ScopeLines $lines) {}
 
     /** What a text says of a line, and how the kit in hand judges it; nothing is written. */
     public function read(EntryRequest $request, string $scope): JsonResponse
     {
-        $workbook = $this->workbooks->forEntry($this->shop($request), $scope, $request->kit());
-        $entry = (new EntryReader($workbook->wires, $workbook->terminals, $this->words->aliases($this->shop($request))))->read($request->text());
+        [$workbook, $entry] = $this->entries->read($this->shop($request), $scope, $request->kit(), $request->text());
         $kit = $workbook->kits[0] ?? null;
         $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
         $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);

@@ -20,5 +20,7 @@ final readonly class EndReading
         public array $readings,
         public array $unknown,
         public array $said,
+        /** It is called by its name: it is meant whatever else the catalogue has. */
+        public bool $isByName = false,
     ) {}
 }

@@ -98,6 +98,7 @@ final readonly class EntryReader
         }
         $gauge = new Unit(UnitKind::Hash, $number->from, $number->to, $number->text, $number->value);
         $phrase = Phrase::among([$gauge, ...$words], $this->wireFeatures, $reading->between($words));
+        $reading->restsOnCatalogue = $reading->restsOnCatalogue || !$phrase->isName;
         if (count($phrase->candidates) !== 1 || $phrase->candidates[0]->has($gauge) !== true) {
             return $units;
         }
@@ -149,7 +150,11 @@ final readonly class EntryReader
 
             return [array_slice($before, 1), $after];
         }
-        if ($last === null || !$isNumber($last) || count($after) < 2 || $this->isSize($last, array_slice($after, 0, -1), $catalogue)) {
+        if ($last === null || !$isNumber($last) || count($after) < 2) {
+            return [$before, $after];
+        }
+        $reading->restsOnCatalogue = true;
+        if ($this->isSize($last, array_slice($after, 0, -1), $catalogue)) {
             return [$before, $after];
         }
         $this->quantity($last, $reading);
@@ -233,7 +238,7 @@ final readonly class EntryReader
                 $reading->second ??= [];
             } elseif ($unit->is(UnitKind::Arrow) || $unit->isWord(...Vocabulary::FILLING)) {
                 continue;
-            } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $catalogue)) {
+            } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $catalogue, $reading)) {
                 $reading->condition($unit, $unit->meaning);
                 $isSecond = false;
             } elseif ($unit->is(UnitKind::Torque, UnitKind::Temperature, UnitKind::PerBarrel)) {
@@ -259,10 +264,14 @@ final readonly class EntryReader
      * @param list<Unit>     $phrase
      * @param list<Features> $catalogue
      */
-    private function isConductor(Unit $unit, int $segment, array $phrase, array $catalogue): bool
+    private function isConductor(Unit $unit, int $segment, array $phrase, array $catalogue, Reading $reading): bool
     {
-        return $unit->isWord('tinned') && $segment === 0 && $catalogue === $this->wireFeatures
-            && Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->hasConductor('tinned-copper'));
+        if (!$unit->isWord('tinned') || $segment !== 0 || $catalogue !== $this->wireFeatures) {
+            return false;
+        }
+        $reading->restsOnCatalogue = true;
+
+        return Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->hasConductor('tinned-copper'));
     }
 
     /**
@@ -279,6 +288,7 @@ final readonly class EntryReader
     private function withStuds(array $phrase, array $studs, array $later, array $catalogue, Reading $reading): array
     {
         foreach ([...$studs, ...$later] as $unit) {
+            $reading->restsOnCatalogue = true;
             $stud = $unit->is(UnitKind::Hash) ? '#' . $unit->value : (string) $unit->value;
             $isTelling = Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->statesStud($stud));
             $isAsked = in_array($unit, $studs, true) || count(Phrase::among($phrase, $catalogue, '')->candidates) > 1;
@@ -312,6 +322,7 @@ final readonly class EntryReader
             return null;
         }
         $phrase = Phrase::among($units, $catalogue, $reading->between($units));
+        $reading->restsOnCatalogue = $reading->restsOnCatalogue || !$phrase->isName;
         if ($this->asksMillimetres($about, $units, $phrase, $reading)) {
             return null;
         }

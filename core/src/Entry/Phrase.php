@@ -12,7 +12,13 @@ final readonly class Phrase
      * @param list<Unit>     $matched    pieces that the candidates have
      * @param list<Unit>     $unknown    pieces that say nothing to anybody
      */
-    private function __construct(public array $candidates, public array $matched, public array $unknown) {}
+    private function __construct(
+        public array $candidates,
+        public array $matched,
+        public array $unknown,
+        /** It is a name, which means the same whatever else there is. */
+        public bool $isName = false,
+    ) {}
 
     /**
      * The candidates that have most of what is said, none of which says otherwise. A phrase that is an id or a name, or else
@@ -25,13 +31,13 @@ final readonly class Phrase
     {
         foreach ($catalogue as $features) {
             if (self::isName($text, $features)) {
-                return new self([$features], $units, []);
+                return new self([$features], $units, [], true);
             }
         }
-        $said = self::plain($text);
+        $said = Name::plain($text);
         foreach ($catalogue as $features) {
-            if (in_array($said, array_map(self::plain(...), $features->called), true)) {
-                return new self([$features], $units, []);
+            if (in_array($said, array_map(Name::plain(...), $features->called), true)) {
+                return new self([$features], $units, [], true);
             }
         }
         $best = [];
@@ -95,15 +101,8 @@ final readonly class Phrase
     /** Whether a text is all of the name of something, by which it is always read. */
     public static function isName(string $text, Features $features): bool
     {
-        $said = self::plain($text);
+        $said = Name::plain($text);
 
-        return $said === self::plain($features->id) || $said === self::plain($features->name);
-    }
-
-    private static function plain(string $text): string
-    {
-        $words = preg_split('~\s+~u', str_replace(['mm²', '×'], ['mm2', 'x'], mb_strtolower(trim($text)))) ?: [];
-
-        return implode(' ', array_diff($words, Vocabulary::FILLING));
+        return $said === Name::plain($features->id) || $said === Name::plain($features->name);
     }
 }

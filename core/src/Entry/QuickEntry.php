@@ -20,6 +20,8 @@ final readonly class QuickEntry
         public array $tokens,
         public array $questions,
         public array $unknown,
+        /** Its wires and terminals are called by their names: it says the same whatever else the catalogue has. */
+        public bool $isByName = false,
     ) {}
 
     /** Nothing is open and nothing was left out. */

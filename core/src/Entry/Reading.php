@@ -22,6 +22,9 @@ final class Reading
 
     public bool $isTemperatureStated = false;
 
+    /** Whether anything was decided by what all of the catalogue has, and not by names and words alone. */
+    public bool $restsOnCatalogue = false;
+
     /** @var list<Piece> */
     private array $tokens = [];
 
@@ -140,7 +143,7 @@ final class Reading
             $readings = $question->about === $about ? $question->readings : $readings;
         }
 
-        return new EndReading($id, $candidates, $readings, array_map(static fn(Piece $piece): string => $piece->text, $this->unknown), $this->line->said());
+        return new EndReading($id, $candidates, $readings, array_map(static fn(Piece $piece): string => $piece->text, $this->unknown), $this->line->said(), $this->isByName());
     }
 
     /** The whole; a line only where both its ends are known, and they go together. */
@@ -159,6 +162,11 @@ final class Reading
         usort($this->questions, $inOrder);
         usort($this->unknown, $inOrder);
 
-        return new QuickEntry($line, $this->tokens, $this->questions, $this->unknown);
+        return new QuickEntry($line, $this->tokens, $this->questions, $this->unknown, $this->isByName());
+    }
+
+    private function isByName(): bool
+    {
+        return !$this->restsOnCatalogue && $this->questions === [] && $this->unknown === [];
     }
 }

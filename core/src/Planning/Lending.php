@@ -10,35 +10,22 @@ use Gondrik\Core\Tool\Tool;
 
 /**
  * What another kit can do without: as long as nothing that it does now becomes a hole. Of what it has twice, one may always go.
- * Looked at when it is first asked.
+ * Only the work that rests on what is to go is looked at, when it is asked.
  */
 final class Lending
 {
-    private ?Matrix $matrix = null;
+    private readonly Matrix $matrix;
 
-    /** @var list<list<array<int, true>>> by task that it does: the tools that each way of doing it rests on */
+    /** @var array<int, list<string>> by tool: the works of the shop that it does */
+    private array $does = [];
+
+    /** @var array<string, list<array<int, true>>> by work: the tools that each way of doing it rests on */
     private array $rests = [];
 
     /** @param ShopWork $work all that the kit may be for */
-    public function __construct(public readonly KitAsItStands $kit, private readonly ShopWork $work) {}
-
-    private function matrix(): Matrix
+    public function __construct(public readonly KitAsItStands $kit, private readonly ShopWork $work)
     {
-        if ($this->matrix === null) {
-            $matrix = new Matrix([], array_map(static fn(TakingPart $part): Tool => $part->tool, $this->kit->tools), true);
-            foreach ($this->work->of($this->kit) as [$judging, $operation, $work]) {
-                $rests = [];
-                foreach (array_keys($matrix->task($judging, $operation, $work)->doers) as $tool) {
-                    $rests[] = [$tool => true] + array_fill_keys($matrix->closure($tool) ?? [], true);
-                }
-                if ($rests !== []) {
-                    $this->rests[] = $rests;
-                }
-            }
-            $this->matrix = $matrix;
-        }
-
-        return $this->matrix;
+        $this->matrix = new Matrix([], array_map(static fn(TakingPart $part): Tool => $part->tool, $kit->tools), true);
     }
 
     /** @return list<Way> whatever takes part in it, whether it can do without or not */
@@ -53,11 +40,11 @@ final class Lending
         $gone = [];
         foreach ($ways as $way) {
             if ($way->means === Means::Move && $way->from === $this->kit->of->id && $this->kit->count($way->tool->id) === 1) {
-                $gone[(int) $this->matrix()->at($way->tool->id)] = true;
+                $gone[(int) $this->matrix->at($way->tool->id)] = true;
             }
         }
-        foreach ($gone === [] ? [] : $this->rests as $rests) {
-            foreach ($rests as $on) {
+        foreach ($gone === [] ? [] : $this->restingOn($gone) as $work) {
+            foreach ($this->rests($work) as $on) {
                 if (array_intersect_key($on, $gone) === []) {
                     continue 2;
                 }
@@ -67,5 +54,37 @@ final class Lending
         }
 
         return true;
+    }
+
+    /**
+     * @param array<int, true> $gone
+     *
+     * @return list<string> the works that these do, or tools which require one of them
+     */
+    private function restingOn(array $gone): array
+    {
+        $works = [];
+        foreach (array_keys($this->matrix->tools) as $tool) {
+            if (array_intersect_key([$tool => true] + array_fill_keys($this->matrix->closure($tool) ?? [], true), $gone) !== []) {
+                $works = [...$works, ...$this->does[$tool] ??= $this->doneBy($tool)];
+            }
+        }
+
+        return array_values(array_unique($works));
+    }
+
+    /** @return list<string> */
+    private function doneBy(int $tool): array
+    {
+        return array_keys(array_filter($this->work->of($this->kit), fn(array $of): bool => $this->matrix->fit($of[0], $of[1], $of[2], $tool) !== null));
+    }
+
+    /** @return list<array<int, true>> */
+    private function rests(string $work): array
+    {
+        return $this->rests[$work] ??= array_map(
+            fn(int $tool): array => [$tool => true] + array_fill_keys($this->matrix->closure($tool) ?? [], true),
+            array_keys($this->matrix->task(...$this->work->of($this->kit)[$work])->doers),
+        );
     }
 }

@@ -33,9 +33,6 @@ final class Matrix
     /** @var array<string, int> by tool id */
     private array $at;
 
-    /** @var array<int, mixed>|null tools that do anything, or on which such rest */
-    private ?array $ofUse = null;
-
     /** @var array<int, list<int>|null> the other tools that one requires, null where one of them cannot be had at all */
     private array $closures = [];
 
@@ -72,20 +69,27 @@ final class Matrix
         }
     }
 
-    /** Whether a tool does anything of what is planned, or something that does rests on it. */
-    public function isOfUse(string $tool): bool
+    /**
+     * The tools that do anything which those of a kit do not do properly already, or on which such rest.
+     *
+     * @param array<int, true> $has     the kit's
+     * @param list<Operation>  $backups of these one is not enough
+     *
+     * @return array<int, true>
+     */
+    public function ofUse(array $has, array $backups): array
     {
-        if ($this->ofUse === null) {
-            $this->ofUse = [];
-            foreach ($this->tasks as $task) {
-                $this->ofUse += $task->doers;
-            }
-            foreach (array_keys($this->ofUse) as $doer) {
-                $this->ofUse += array_fill_keys($this->closure($doer) ?? [], true);
+        $ofUse = [];
+        foreach ($this->tasks as $task) {
+            if (in_array($task->operation, $backups, true) || $this->best($task, $has) !== Fit::Proper) {
+                $ofUse += array_fill_keys(array_keys($task->doers), true);
             }
         }
+        foreach (array_keys($ofUse) as $doer) {
+            $ofUse += array_fill_keys($this->closure($doer) ?? [], true);
+        }
 
-        return isset($this->ofUse[$this->at[$tool] ?? -1]);
+        return $ofUse;
     }
 
     /** The tool's number; null for one that is not here. */
@@ -160,16 +164,25 @@ final class Matrix
     /** Which of the tools do a work at all. */
     public function task(Judging $judging, Operation $operation, Work $work): Task
     {
-        $rules = $judging->operations->of($operation);
         $doers = [];
         foreach ($this->inQuestion($judging, $operation, $work) as $at) {
-            $score = $judging->judge->choice($this->tools[$at], $operation, $rules, $work);
-            if ($score !== null && $this->canBeComplete($at, $work->conditions)) {
-                $doers[$at] = $score >= Findings::MAKESHIFT ? Fit::Makeshift : Fit::Proper;
-            }
+            $doers[$at] = $this->fit($judging, $operation, $work, $at);
         }
 
-        return new Task($operation, $work, $doers);
+        return new Task($operation, $work, array_filter($doers, static fn(?Fit $fit): bool => $fit !== null));
+    }
+
+    /** How one of the tools does a work, with what it requires; null when it does not. */
+    public function fit(Judging $judging, Operation $operation, Work $work, int $tool): ?Fit
+    {
+        $has = $this->tools[$tool]->capabilitiesFor($operation) !== [];
+        $score = $has ? $judging->judge->choice($this->tools[$tool], $operation, $judging->operations->of($operation), $work) : null;
+
+        return match (true) {
+            $score === null || !$this->canBeComplete($tool, $work->conditions) => null,
+            $score >= Findings::MAKESHIFT => Fit::Makeshift,
+            default => Fit::Proper,
+        };
     }
 
     /** @return list<int> tools that may do a work at all; the others would be unsuitable, for their bounds do not hold it */

@@ -81,10 +81,15 @@ final class Model
     public static function of(PlanQuestion $asked, array $reports): self
     {
         $matrix = new Matrix($reports, $asked->tools(), $asked->takesMakeshift);
-        $question = $asked->withWaysOfUse($matrix);
+        $has = [];
+        foreach ($asked->kitWith($asked->forced)->tools as $part) {
+            $has[(int) $matrix->at($part->tool->id)] = true;
+        }
+        $ofUse = $matrix->ofUse($has, $asked->backups);
+        $question = $asked->withWaysOfUse($matrix, $ofUse);
         $left = array_column($question->tools(), null, 'id');
-        foreach ($matrix->tools as $tool) {
-            if ($matrix->isOfUse($tool->id) && !isset($left[$tool->id])) {
+        foreach (array_keys($ofUse) as $tool) {
+            if (!isset($left[$matrix->tools[$tool]->id])) {
                 $matrix = new Matrix($reports, array_values($left), $asked->takesMakeshift);
                 break;
             }

@@ -69,10 +69,12 @@ final readonly class PlanQuestion
     }
 
     /**
-     * The same question without what nobody would take: tools that do nothing of it, and moves that the other kit cannot do without,
+     * The same question without what nobody would take: tools that do nothing new, and moves that the other kit cannot do without,
      * each by itself. What is taken in any case stays, and what is paid by the piece.
+     *
+     * @param array<int, true> $ofUse tools by their number in the matrix
      */
-    public function withWaysOfUse(Matrix $matrix): self
+    public function withWaysOfUse(Matrix $matrix, array $ofUse): self
     {
         $lendings = [];
         foreach ($this->lendings as $lending) {
@@ -80,7 +82,7 @@ final readonly class PlanQuestion
         }
         $ways = array_values(array_filter($this->ways, fn(Way $way): bool => $way->means === Means::PerPiece
             || in_array($way, $this->forced, true)
-            || ($matrix->isOfUse($way->tool->id) && ($way->means !== Means::Move || $lendings[$way->from]->canDoWithout([$way])))));
+            || (isset($ofUse[(int) $matrix->at($way->tool->id)]) && ($way->means !== Means::Move || $lendings[$way->from]->canDoWithout([$way])))));
 
         return new self($this->kit, $this->scopes, $ways, $this->forced, $this->budget, $this->mass, $this->takesMakeshift, $this->lendings, $this->backups);
     }

@@ -33,8 +33,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withSchedule(static function (Schedule $schedule): void {
         $schedule->command('imports:prune')->hourly();
         $schedule->command('sessions:prune')->hourly();
-        // What is older than config/activitylog.php says.
-        $schedule->command('activitylog:clean --force')->daily();
+        $schedule->command('history:thin')->daily();
         $schedule->command('sanctum:prune-expired')->daily();
     })
     ->withMiddleware(static function (Middleware $middleware): void {

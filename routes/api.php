@@ -77,6 +77,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('history', [HistoryController::class, 'index']);
+        Route::get('history.json', [HistoryController::class, 'file'])->middleware(TakesTurns::class);
         Route::get('plans', [AcceptedPlanController::class, 'index']);
         Route::middleware(TakesTurns::class)->group(static function (): void {
             Route::get('plan', [PlanController::class, 'show']);

@@ -6,14 +6,19 @@ namespace App\History;
 
 use App\Models\Change as ChangeModel;
 use App\Models\Shop;
+use Carbon\CarbonInterface;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection;
+use Illuminate\Support\LazyCollection;
 
 /** The one history of a shop: every change is an entry with who, when, before and after. */
 final readonly class Journal
 {
+    /** So long everything is kept. */
+    public const WHOLE_YEARS = 2;
+
     /**
      * Keeps an entry; to be called in the transaction of the change itself. Who it was is whoever is signed in.
      *
@@ -98,6 +103,32 @@ final readonly class Journal
             ->orderByDesc('id')->first(['id', 'causer_id', 'causer_type', 'created_at']);
 
         return $entry === null ? null : ['by' => $entry->causer?->name, 'at' => $entry->created_at->toIso8601ZuluString()];
+    }
+
+    /** @return LazyCollection<int, ChangeModel> the oldest first, each with who it was and all that it keeps */
+    public function all(Shop $shop): LazyCollection
+    {
+        return $this->of($shop)->with('causer')->lazyById(100);
+    }
+
+    /**
+     * Of what is older than a day, in every shop, only the last entry of each month stays that is about a thing.
+     *
+     * @return int how many went
+     */
+    public function thin(CarbonInterface $before): int
+    {
+        return (int) ChangeModel::query()->where('created_at', '<', $before)->where('about', '<>', '{}')
+            ->whereRaw(<<<'SQL'
+                not exists (
+                    select 1 from unnest(changes.about) as path where not exists (
+                        select 1 from changes as later
+                        where later.shop_id = changes.shop_id and later.id > changes.id and later.about @> array[path]
+                            and date_trunc('month', later.created_at at time zone 'UTC') = date_trunc('month', changes.created_at at time zone 'UTC')
+                    )
+                )
+                SQL)
+            ->delete();
     }
 
     /** @return Builder<ChangeModel> */

@@ -353,3 +353,49 @@ it('gives a new scope the version that it has, whatever lines it came with', fun
     $this->postJson('/api/v1/scopes/new/lines', LINE)->assertCreated();
     $this->putJson('/api/v1/scopes/new', ['name' => 'Newer'], ['If-Match' => $added->headers->get('ETag')])->assertOk();
 });
+
+it('keeps two years whole, and of what is older the last of each month for each thing', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $kept = [];
+    $change = function (string $at, string $what, string ...$things) use (&$kept): void {
+        $this->travelTo($at);
+        $kept[$what] = (int) $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => array_map(function (string $line) use ($what): array {
+            $seen = array_column($this->getJson('/api/v1/scopes/tower-7/lines')->json('data'), null, 'id')[$line];
+
+            return ['id' => $line, 'version' => $seen['version'], 'cells' => ['note' => $what]];
+        }, $things)])->assertOk()->headers->get('Gondrik-Change');
+    };
+    [$one, $other] = array_column($this->getJson('/api/v1/scopes/tower-7/lines')->json('data'), 'id');
+    $change('2026-03-02 10:00', 'first of the month', $one);
+    $change('2026-03-05 10:00', 'last about the other', $one, $other);
+    $change('2026-03-31 23:30', 'last of the month', $one);
+    $change('2026-04-01 00:30', 'first and last of the next', $one);
+    $change('2026-05-01 10:00', 'not yet two years old', $one);
+    $change('2026-05-20 10:00', 'after it in the same month', $one);
+    $left = fn(): array => array_values(array_intersect_key(array_flip($kept), array_flip(DB::table('changes')->where('shop_id', $shop->id)->orderBy('id')->pluck('id')->all())));
+    $this->travelTo('2028-05-31 10:00');
+    $this->artisan('history:thin')->expectsOutputToContain('1 entries')->assertSuccessful();
+    expect($left())->toBe(['last about the other', 'last of the month', 'first and last of the next', 'not yet two years old', 'after it in the same month']);
+    $this->artisan('history:thin')->expectsOutputToContain('0 entries')->assertSuccessful();
+    $this->travelTo('2028-06-01 10:00');
+    $this->artisan('history:thin')->assertSuccessful();
+    expect($left())->toBe(['last about the other', 'last of the month', 'first and last of the next', 'after it in the same month']);
+    $this->artisan('schedule:list')->expectsOutputToContain('history:thin')->assertSuccessful();
+});
+
+it('gives all that it keeps as a file, the oldest first', function (): void {
+    $shop = $this->demo();
+    $lead = $this->lead($shop);
+    $this->actingAs($lead);
+    $this->postJson('/api/v1/wires', ['id' => 'bell', 'name' => 'Bell “wire” → thin', 'size' => '0.5 mm2', 'construction' => 'solid', 'insulation' => 'pvc'])->assertCreated();
+    $taken = $this->deleteJson('/api/v1/wires/bell', headers: ['If-Match' => '"' . $this->getJson('/api/v1/wires/bell')->json('version') . '"']);
+    $undone = $this->postJson('/api/v1/history/' . $taken->headers->get('Gondrik-Change') . '/undo')->assertOk()->json('change');
+    $file = $this->get('/api/v1/history.json', ['Accept' => 'application/json'])->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="history.json"');
+    $entries = json_decode($file->streamedContent(), true, flags: JSON_THROW_ON_ERROR)['entries'];
+    expect(array_column($entries, 'event'))->toBe(['added', 'removed', 'undone'])
+        ->and(array_unique(array_column($entries, 'by')))->toBe([$lead->name])
+        ->and($entries[0]['changes'][0]['after']['name'])->toBe('Bell “wire” → thin')
+        ->and($entries[1]['changes'][0]['before']['id'])->toBe('bell')->and($entries[1]['changes'][0]['after'])->toBeNull()
+        ->and($entries[2]['id'])->toBe($undone)->and((string) $entries[2]['undoes'])->toBe($taken->headers->get('Gondrik-Change'));
+});

@@ -41,6 +41,7 @@ const DOORS = [
     'DELETE aliases/{alias}' => ['/aliases/1000000', [401, 403, 404, 404, 404]],
     'GET proposal' => ['/proposal?about=wire&text=a', [401, 403, 200, 200, 200]],
     'GET history' => ['/history', [401, 403, 200, 200, 200]],
+    'GET history.json' => ['/history.json', [401, 403, 200, 200, 200]],
     'POST history/{entry}/undo' => ['/history/1000000/undo', [401, 403, 404, 404, 404]],
     'GET wires' => ['/wires', [401, 200, 200, 200, 200]],
     'GET wires/{id}' => ['/wires/hookup-12', [401, 200, 200, 200, 404]],

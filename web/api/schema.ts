@@ -721,6 +721,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/history.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Everything that is kept of what was done, the oldest first, whole */
+        get: operations["readWholeHistory"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/history/{entry}/undo": {
         parameters: {
             query?: never;
@@ -5157,6 +5174,41 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readWholeHistory: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        entries: ({
+                            id: number;
+                            /** Format: date-time */
+                            at: string;
+                            /** @description Null where it was the server */
+                            by: string | null;
+                            event: string;
+                            changes: components["schemas"]["HistoryChange"][];
+                        } & {
+                            [key: string]: unknown;
+                        })[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             503: components["responses"]["Busy"];
         };
     };

@@ -42,6 +42,10 @@ const when = (at: string) =>
 <template>
   <div class="history">
     <h1>What was done</h1>
+    <p v-if="mayRead && entries.length" class="muted">
+      Two years are kept whole; of what is older, the last entry of each month for each thing.
+      <a href="/api/v1/history.json" download>Everything as a file</a>
+    </p>
     <p v-if="!mayRead" class="muted">
       The history, with what everything costs, is for the shop lead and the coordinator.
     </p>

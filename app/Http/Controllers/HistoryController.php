@@ -13,6 +13,7 @@ use App\Workbook\Version;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** What was done to the shop, by whom and when. */
 final class HistoryController extends Controller
@@ -29,6 +30,28 @@ final class HistoryController extends Controller
             'data' => ChangeResource::collection($shown)->resolve($request),
             'next' => $entries->count() > $shown->count() ? $shown->last()?->id : null,
         ]);
+    }
+
+    /** Everything that is kept, the oldest first, as a file: what was before and after each change, whole. */
+    public function file(Request $request): StreamedResponse
+    {
+        $entries = $this->journal->all($this->shop($request));
+
+        return new StreamedResponse(static function () use ($entries): void {
+            $between = '';
+            echo '{"entries":[';
+            foreach ($entries as $entry) {
+                echo $between, json_encode([
+                    'id' => $entry->id,
+                    'at' => $entry->created_at->toIso8601ZuluString(),
+                    'by' => $entry->causer?->name,
+                    'event' => $entry->event,
+                    ...(array) $entry->properties,
+                ], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR);
+                $between = ",\n";
+            }
+            echo ']}';
+        }, headers: ['Content-Type' => 'application/json', 'Content-Disposition' => 'attachment; filename="history.json"']);
     }
 
     /** Takes an entry back, as long as everything is as it left it. */

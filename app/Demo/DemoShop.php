@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Demo;
 
+use App\Imports\WorkbookImport;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use App\Workbook\WorkbookImport;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Support\Facades\DB;
 

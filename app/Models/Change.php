@@ -14,8 +14,8 @@ use Spatie\Activitylog\Models\Activity;
  * @property int       $shop_id
  * @property string    $event
  * @property string    $description
- * @property \stdClass $properties  as App\History\Journal writes it
- * @property \stdClass $shown       as App\History\Shown writes it
+ * @property \stdClass $properties  as the journal writes it
+ * @property \stdClass $shown       what of it is told
  * @property string    $about       paths of what was changed, as PostgreSQL writes an array of text
  * @property int|null  $causer_id
  * @property User|null $causer

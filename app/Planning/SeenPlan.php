@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Planning;
 
 use App\Models\Shop;
-use App\Workbook\ChangedMeanwhile;
+use App\Writing\ChangedMeanwhile;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Means;

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Shop;
-use App\Workbook\ShopWorkbook;
+use App\Reading\ShopWorkbook;
 use Illuminate\Database\QueryException;
 
 it('refuses in the database itself what must never stand there', function (Closure $break, string $constraint): void {

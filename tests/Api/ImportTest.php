@@ -2,10 +2,10 @@
 
 declare(strict_types=1);
 
+use App\Imports\WorkbookImport;
 use App\Models\Role;
 use App\Models\Shop;
-use App\Workbook\ShopWorkbook;
-use App\Workbook\WorkbookImport;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Tests\Support\OpenApi;

@@ -2,9 +2,9 @@
 
 declare(strict_types=1);
 
-use App\Workbook\Columns;
-use App\Workbook\ImportPlan;
-use App\Workbook\ShopWorkbook;
+use App\Imports\ImportPlan;
+use App\Reading\Columns;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\WorkbookCodec;

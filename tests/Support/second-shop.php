@@ -8,10 +8,10 @@ declare(strict_types=1);
  */
 
 use App\Demo\DemoShop;
+use App\Imports\WorkbookImport;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
-use App\Workbook\WorkbookImport;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Contracts\Console\Kernel;
 

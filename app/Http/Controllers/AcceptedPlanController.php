@@ -8,7 +8,7 @@ use App\Http\Requests\AcceptanceRequest;
 use App\Http\Requests\ArrivalRequest;
 use App\Http\Resources\AcceptedPlan;
 use App\Planning\AcceptedPlans;
-use App\Workbook\Written;
+use App\Writing\Written;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\CataloguePage;
-use App\Workbook\ShopWorkbook;
-use App\Workbook\TakingOver;
+use App\Reading\ShopWorkbook;
+use App\Things\TakingOver;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;

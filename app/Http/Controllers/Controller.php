@@ -6,8 +6,8 @@ namespace App\Http\Controllers;
 
 use App\Models\Shop;
 use App\Models\User;
-use App\Workbook\Version;
-use App\Workbook\Written;
+use App\Writing\Version;
+use App\Writing\Written;
 use Gondrik\Core\Listing\SpreadsheetText;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;

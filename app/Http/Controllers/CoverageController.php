@@ -8,7 +8,7 @@ use App\Http\Requests\CoverageRequest;
 use App\Http\Resources\ThingsById;
 use App\Models\Shop;
 use App\Planning\SupposedKit;
-use App\Workbook\ShopWorkbook;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Others;

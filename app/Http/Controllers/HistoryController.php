@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\History\Journal;
-use App\History\Undo;
 use App\Http\Requests\HistoryRequest;
 use App\Http\Resources\ChangeResource;
 use App\Models\Shop;
-use App\Workbook\Version;
+use App\Writing\Undo;
+use App\Writing\Version;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Gate;

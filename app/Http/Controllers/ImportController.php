@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportRequest;
 use App\Http\Resources\ImportResource;
-use App\Workbook\ImportHistory;
+use App\Imports\ImportHistory;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EntryRequest;
 use App\Http\Requests\LineEditsRequest;
-use App\Workbook\ScopeLines;
-use App\Workbook\ShopEntries;
-use App\Workbook\Version;
+use App\Lines\ScopeLines;
+use App\Lines\ShopEntries;
+use App\Writing\Version;
 use Gondrik\Core\Entry\Piece;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;

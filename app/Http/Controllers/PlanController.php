@@ -9,7 +9,7 @@ use App\Http\Resources\ThingsById;
 use App\LongQuestions\Asker;
 use App\Planning\SeenPlan;
 use App\Print\Paper;
-use App\Workbook\ShopWorkbook;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\RulerWriter;

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\Requests\ScopeCopyRequest;
 use App\Http\Requests\ScopeMergeRequest;
 use App\Http\Resources\ScopeResource;
-use App\Workbook\ScopeMaking;
+use App\Lines\ScopeMaking;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\AnonymousResourceCollection;

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\SheetFileRequest;
 use App\Http\Requests\SheetRequest;
+use App\Lines\ShopWords;
+use App\Reading\ShopWorkbook;
 use App\Sheets\SheetFile;
-use App\Workbook\ShopWords;
-use App\Workbook\ShopWorkbook;
 use Gondrik\Core\Output\SheetWriter;
 use Gondrik\Core\Sheet\Mapping;
 use Gondrik\Core\Sheet\SheetReader;

@@ -8,7 +8,7 @@ use App\Http\Requests\SheetFileRequest;
 use App\Http\Requests\ThingsRequest;
 use App\Http\Requests\ThingTableRequest;
 use App\Sheets\SheetFile;
-use App\Workbook\ThingTable;
+use App\Things\ThingTable;
 use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Output\CatalogueWriter;
 use Gondrik\Core\Workbook\WorkbookList;

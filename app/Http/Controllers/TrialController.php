@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\TrialRequest;
-use App\Workbook\DraftTrial;
+use App\Things\DraftTrial;
 use Illuminate\Http\JsonResponse;
 
 /** What a wire, terminal or tool would be to the rest of the shop while it is drawn; nothing is written. */

@@ -6,7 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\AliasRequest;
 use App\Http\Requests\ColumnNamesRequest;
-use App\Workbook\ShopWords;
+use App\Lines\ShopWords;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Workbook\ShopWorkbook;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;

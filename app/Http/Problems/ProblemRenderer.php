@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 use App\LongQuestions\Waits;
-use App\Workbook\ChangedMeanwhile;
-use App\Workbook\InUse;
-use App\Workbook\StaleVersion;
+use App\Writing\ChangedMeanwhile;
+use App\Writing\InUse;
+use App\Writing\StaleVersion;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Auth\AuthenticationException;
 use Illuminate\Database\Eloquent\ModelNotFoundException;

@@ -7,7 +7,7 @@ namespace App\Http\Requests;
 use App\Models\Shop;
 use App\Planning\AskedPlan;
 use App\Planning\ShopPlan;
-use App\Workbook\ShopWorkbook;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\Terms;

@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use App\Models\Plan;
 use App\Models\PlanItem;
-use App\Workbook\Belongings;
-use App\Workbook\Version;
+use App\Writing\Belongings;
+use App\Writing\Version;
 
 /** A plan that was accepted, with what of it has arrived. */
 final readonly class AcceptedPlan

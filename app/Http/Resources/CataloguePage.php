@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
-use App\Workbook\Version;
+use App\Writing\Version;
 use Gondrik\Core\Catalogue\BuiltInThing;
 use Gondrik\Core\Output\CatalogueWriter;
 use Gondrik\Core\Output\RulerWriter;

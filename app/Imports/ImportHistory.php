@@ -1,0 +1,134 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+use App\History\Event;
+use App\History\Journal;
+use App\Models\Import;
+use App\Models\Shop;
+use App\Models\User;
+use App\Reading\ShopWorkbook;
+use App\Writing\Belongings;
+use App\Writing\ChangedMeanwhile;
+use App\Writing\InUse;
+use App\Writing\ShopStore;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Auth\Access\AuthorizationException;
+use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+
+/** Applies imports so that they can be taken back, and takes them back. */
+final readonly class ImportHistory
+{
+    public function __construct(
+        private WorkbookImport $importer,
+        private ShopWorkbook $shops,
+        private WorkbookCodec $codec,
+        private ShopStore $store,
+        private Journal $journal,
+        private Belongings $belongings,
+    ) {}
+
+    /**
+     * A dry run, kept until it is applied.
+     *
+     * @return array{Import, ImportPlan}
+     *
+     * @throws InvalidWorkbook with every problem of the file, and of the shop with the file in it
+     */
+    public function bring(Shop $shop, User $by, string $fileName, string $content): array
+    {
+        $plan = $this->importer->plan($shop, $this->codec->read($content));
+        self::refuseCatalogue($by, $plan);
+        $import = $shop->imports()->create(['user_id' => $by->id, 'file_name' => $fileName, 'content' => $content, 'plan_hash' => $plan->hash]);
+
+        return [$import, $plan];
+    }
+
+    /**
+     * @throws InvalidWorkbook  when it no longer goes together with what the shop has; then nothing has changed
+     * @throws ChangedMeanwhile when it would do something else than what was shown
+     */
+    public function apply(Shop $shop, Import $import, User $by): ImportPlan
+    {
+        return $this->store->change($shop, function (Shop $locked) use ($import, $by): ImportPlan {
+            $import->refresh();
+            $workbook = $this->codec->read($import->content);
+            $plan = $this->importer->plan($locked, $workbook);
+            if (!$plan->changesNothing() && $plan->hash !== $import->plan_hash) {
+                throw new ChangedMeanwhile('The shop has changed since this file was looked at, and it would do something else now: bring it again.');
+            }
+            self::refuseCatalogue($by, $plan);
+            $before = $this->text($locked);
+            $this->importer->apply($locked, $workbook);
+            if (!$plan->changesNothing()) {
+                $import->update(['before' => $before, 'after_hash' => $this->hash($locked), 'undone_at' => null, 'undone_by' => null]);
+                $this->journal->keep($locked, Event::Imported, [], ['import' => $import->id, 'file' => $import->file_name, 'counts' => $plan->counts], ['imports/' . $import->id, ...$plan->paths()]);
+            }
+            $import->update(['applied_at' => $import->applied_at ?? now()]);
+
+            return $plan;
+        });
+    }
+
+    /**
+     * The shop as it was before the import.
+     *
+     * @throws ConflictHttpException  when there is nothing to take back
+     * @throws ChangedMeanwhile       when the shop has changed since
+     * @throws InUse                  when people have made something of what it brought
+     * @throws AuthorizationException where it brought what only the lead may write
+     */
+    public function undo(Shop $shop, Import $import, User $by): void
+    {
+        $this->store->change($shop, function (Shop $locked) use ($import, $by): void {
+            $import->refresh();
+            if ($import->before === null || $import->undone_at !== null) {
+                throw new ConflictHttpException('This import has changed nothing that could be taken back.');
+            }
+            if ($import->after_hash !== $this->hash($locked)) {
+                throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
+            }
+            $before = $this->codec->read($import->before);
+            self::refuseCatalogue($by, ImportPlan::between($before, $this->codec->read($import->content)));
+            $this->belongings->refuseLoss($locked, self::idsOf($before));
+            $this->importer->restore($locked, $before);
+            $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
+            $this->journal->keep($locked, Event::Undone, [], ['import' => $import->id, 'file' => $import->file_name], ['imports/' . $import->id]);
+        });
+    }
+
+    /** @throws AuthorizationException where it brings, or would take back, what only the lead may write */
+    private static function refuseCatalogue(User $by, ImportPlan $plan): void
+    {
+        if ($plan->touchesCatalogue()) {
+            Gate::forUser($by)->authorize('writeCatalogue', Shop::class);
+        }
+    }
+
+    /** @return array<string, list<string>> by list */
+    private static function idsOf(Workbook $workbook): array
+    {
+        $ids = [];
+        foreach (WorkbookList::cases() as $list) {
+            $ids[$list->value] = array_map(static fn(object $thing): string => $thing->id, $list->of($workbook));
+        }
+
+        return $ids;
+    }
+
+    private function hash(Shop $shop): string
+    {
+        return hash('sha256', $this->text($shop));
+    }
+
+    private function text(Shop $shop): string
+    {
+        return $this->codec->write($this->shops->whole($shop));
+    }
+}

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Imports;
+
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookList;
+
+/** What a workbook would do to what a shop has: add, change, leave. Nothing is ever removed. */
+final readonly class ImportPlan
+{
+    /**
+     * @param array<string, array{added: int, changed: int, left: int}> $counts  by list
+     * @param array<string, array<string, string>>                      $touched by list and id: the canonical text that would be overwritten, "" for what is new
+     */
+    private function __construct(
+        public array $counts,
+        private array $touched,
+        public bool $changesHouseRules,
+        /** Equal for plans that do the same to the same. */
+        public string $hash,
+    ) {}
+
+    public static function between(Workbook $shop, Workbook $coming): self
+    {
+        $counts = [];
+        $touched = [];
+        foreach (WorkbookList::cases() as $list) {
+            $has = self::written($list->of($shop));
+            $comes = self::written($list->of($coming));
+            $added = array_diff_key($comes, $has);
+            $changed = array_filter(array_intersect_key($has, $comes), static fn(string $text, string $id): bool => $text !== $comes[$id], ARRAY_FILTER_USE_BOTH);
+            $counts[$list->value] = ['added' => count($added), 'changed' => count($changed), 'left' => count($has) - count($changed)];
+            $touched[$list->value] = array_fill_keys(array_keys($added), '') + $changed;
+        }
+        // A workbook that says nothing of house rules leaves them as they are.
+        $rules = $shop->houseRules === null ? '' : self::text($shop->houseRules);
+        $changesHouseRules = $coming->houseRules !== null && self::text($coming->houseRules) !== $rules;
+
+        return new self($counts, $touched, $changesHouseRules, hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null])));
+    }
+
+    public function touches(WorkbookList $list, string $id): bool
+    {
+        return isset($this->touched[$list->value]['#' . $id]);
+    }
+
+    /** Whether it would write wires, terminals, tools or house rules, which is for the lead of a shop. */
+    public function touchesCatalogue(): bool
+    {
+        foreach (WorkbookList::catalogue() as $list) {
+            if ($this->touched[$list->value] !== []) {
+                return true;
+            }
+        }
+
+        return $this->changesHouseRules;
+    }
+
+    /** @return list<string> paths of what it would write ("wires/w12"), of scopes with all their lines */
+    public function paths(): array
+    {
+        $paths = [];
+        foreach (WorkbookList::cases() as $list) {
+            foreach (array_keys($this->touched[$list->value]) as $id) {
+                // Ids are kept with a mark before them, so that one of digits alone stays text.
+                $path = $list->value . '/' . substr((string) $id, 1);
+                $paths = [...$paths, $path, ...$list === WorkbookList::Scopes ? ['lines/' . substr((string) $id, 1)] : []];
+            }
+        }
+
+        return $paths;
+    }
+
+    public function changesNothing(): bool
+    {
+        return !$this->changesHouseRules && array_filter($this->touched) === [];
+    }
+
+    /**
+     * @param list<object> $things
+     *
+     * @return array<string, string> canonical text by id
+     */
+    private static function written(array $things): array
+    {
+        $written = [];
+        foreach ($things as $thing) {
+            $item = (new ObjectCodec())->write($thing);
+            // An id of digits alone must stay text.
+            $written['#' . $item->id] = json_encode($item, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+        }
+
+        return $written;
+    }
+
+    private static function text(object $thing): string
+    {
+        return json_encode((new ObjectCodec())->write($thing), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE);
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Shop;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Wire\Wire;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\ObjectCodec;
+use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+use Gondrik\Core\Workbook\WorkbookList;
+
+/**
+ * Reads things that come into a shop, by the codec and its schema, with the problems of an import.
+ *
+ * @phpstan-import-type Thing from WorkbookList
+ */
+final readonly class ThingReader
+{
+    public function __construct(
+        private ShopWorkbook $shops = new ShopWorkbook(),
+        private WholeShop $whole = new WholeShop(),
+        private WorkbookCodec $codec = new WorkbookCodec(),
+    ) {}
+
+    /**
+     * @param non-empty-array<int, \stdClass> $items    of one list, as the workbook writes them
+     * @param bool                            $replaces whether the shop has some of their ids, on which others may rest
+     *
+     * @return array<int, Thing> by the same keys
+     *
+     * @throws InvalidWorkbook with every problem, below "changes/KEY/wire", "changes/KEY/kit" and so on
+     */
+    public function read(Shop $shop, WorkbookList $list, array $items, bool $replaces): array
+    {
+        $document = $this->document($shop, $list, $items);
+        try {
+            $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
+            // On kits and scopes nothing rests, and on tools only that they are there.
+            if ($replaces && in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
+                $this->whole->refuseWhatBreaks($this->shops->madeWith($shop, $list, array_column($list->of($coming), 'id')), $coming);
+            }
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, array_keys($items), $problem), $error->problems));
+        }
+
+        return array_combine(array_keys($items), array_slice($list->of($coming), 0, count($items)));
+    }
+
+    /**
+     * A draft that nobody writes, of whose shape it is known that it is sound, for it was read before and only its sizes are others:
+     * what dragging a bar changes.
+     *
+     * @return Thing
+     *
+     * @throws InvalidWorkbook as read() does
+     */
+    public function sketch(Shop $shop, WorkbookList $list, \stdClass $item): object
+    {
+        try {
+            return $list->of($this->codec->readStored((object) $this->document($shop, $list, [$item])))[0];
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, [0], $problem), $error->problems));
+        }
+    }
+
+    /**
+     * @param array<int, \stdClass> $items
+     *
+     * @return array<string, mixed> with the items first in their list, and beside them what they name
+     */
+    private function document(Shop $shop, WorkbookList $list, array $items): array
+    {
+        $named = $this->named($shop, $list, $items);
+        $objects = new ObjectCodec();
+        $document = ['gondrik' => 1];
+        foreach (WorkbookList::catalogue() as $other) {
+            $document[$other->value] = array_map($objects->write(...), $other->of($named));
+        }
+        $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
+        $others = array_filter($document[$list->value] ?? [], static fn(\stdClass $other): bool => !in_array($other->id, $ids, true));
+        $document[$list->value] = [...array_values($items), ...array_values($others)];
+
+        return $document;
+    }
+
+    /** @param list<int> $keys */
+    private static function told(WorkbookList $list, array $keys, Problem $problem): Problem
+    {
+        $isOfThem = preg_match('~^' . $list->value . '/(\d+)(/.*)?$~sD', $problem->path, $at) === 1 && isset($keys[(int) $at[1]]);
+
+        return new Problem(
+            $isOfThem ? 'changes/' . $keys[(int) $at[1]] . '/' . $list->one() . ($at[2] ?? '') : $problem->path,
+            $problem->value,
+            str_replace('of the workbook', 'of the shop', $problem->expected),
+        );
+    }
+
+    /** @param array<int, \stdClass> $items */
+    private function named(Shop $shop, WorkbookList $list, array $items): Workbook
+    {
+        $parts = static function (string $key) use ($items): array {
+            $lists = array_map(static fn(\stdClass $item): mixed => $item->{$key} ?? null, array_values($items));
+
+            return array_merge(...array_map(static fn(mixed $parts): array => is_array($parts) ? $parts : [], $lists));
+        };
+        $of = static function (array $parts, string ...$keys): array {
+            $ids = [];
+            foreach ($parts as $part) {
+                foreach ($keys as $key) {
+                    $ids[] = $part instanceof \stdClass ? $part->{$key} ?? null : null;
+                }
+            }
+
+            return self::ids($ids);
+        };
+
+        $required = $list === WorkbookList::Tools ? self::ids($parts('requires')) : [];
+
+        return match ($list) {
+            WorkbookList::Tools => $required === [] ? new Workbook() : $this->shops->named($shop, [], [], $required),
+            WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool')),
+            WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
+            default => new Workbook(),
+        };
+    }
+
+    /**
+     * @param array<mixed> $ids what is no id is told by the schema
+     *
+     * @return list<string>
+     */
+    private static function ids(array $ids): array
+    {
+        return array_values(array_unique(array_filter($ids, is_string(...))));
+    }
+}

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Writing;
+
+use App\Models\CatalogueItem;
+use App\Models\Shop;
+use App\Reading\Columns;
+use App\Reading\ShopWorkbook;
+use Gondrik\Core\Tool\Cost;
+use Gondrik\Core\Workbook\ObjectPlan;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/** Where a thing of the shop is used. */
+final readonly class Uses
+{
+    /** So many are named; their number is told in any case. */
+    private const NAMED = 50;
+
+    /**
+     * Whether any of some things is used; most that go together are not, and are asked about once.
+     *
+     * @param list<string> $ids
+     */
+    public function areUsed(Shop $shop, WorkbookList $list, array $ids): bool
+    {
+        $rows = ShopWorkbook::of($shop, $list)->whereIn('code', $ids)->pluck('id');
+
+        return match ($list) {
+            WorkbookList::Wires => $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIntegerInRaw('wire_id', $rows)->orWhereIntegerInRaw('wire_b_id', $rows))->exists(),
+            WorkbookList::Terminals => $shop->lines()->whereIntegerInRaw('terminal_id', $rows)->exists(),
+            WorkbookList::Tools => $shop->kitTools()->whereIntegerInRaw('tool_id', $rows)->exists()
+                || $shop->tools()->whereRaw('jsonb_exists_any(requires, ?::text[])', ['{' . implode(',', $ids) . '}'])->exists(),
+            default => false,
+        };
+    }
+
+    /** @throws InUse when it is */
+    public function refuse(Shop $shop, WorkbookList $list, string $id): void
+    {
+        [$name, $uses, $count] = $this->of($shop, $list, $id);
+        if ($uses !== []) {
+            throw new InUse($name, $uses, $count);
+        }
+    }
+
+    /**
+     * @return array{string, list<array{list: string, id: string, name: string, scope?: string}>, int} its name, the first of its uses, and how many there are
+     *
+     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     */
+    public function of(Shop $shop, WorkbookList $list, string $id): array
+    {
+        $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
+
+        return [$row->name, ...match ($list) {
+            WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
+            WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
+            WorkbookList::Tools => self::tools($shop, $row->id, $id),
+            default => [[], 0],
+        }];
+    }
+
+    /** @return list<array{id: string, name: string}> others of its list that say the same of themselves, whatever they are called and cost */
+    public function alike(Shop $shop, WorkbookList $list, string $id): array
+    {
+        $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
+        $own = ['id', 'name', 'note', ...array_column(ObjectPlan::of(Cost::class)->keys(), 'name')];
+        $said = array_filter(array_keys(Columns::of($list->class())->named()), static fn(string $key): bool => !in_array($key, $own, true));
+        $columns = array_map(static fn(string $key): string => Columns::of($list->class())->named()[$key], array_values($said));
+        $same = implode(' and ', array_map(static fn(string $column): string => 'other.' . $column . ' is not distinct from ' . $list->value . '.' . $column, $columns));
+
+        return array_values(ShopWorkbook::of($shop, $list)->whereKeyNot($row->id)
+            ->whereRaw('exists (select 1 from ' . $list->value . ' as other where other.id = ? and ' . $same . ')', [$row->id])
+            ->orderBy('position')->limit(self::NAMED)->get(['code', 'name'])
+            ->map(static fn(CatalogueItem $other): array => ['id' => $other->code, 'name' => $other->name])->all());
+    }
+
+    /** @return array{list<array{list: string, id: string, name: string, scope: string}>, int} */
+    private static function lines(Shop $shop, string $column, string $other, int $id): array
+    {
+        $found = $shop->lines()->where(static fn(Builder $lines): Builder => $lines->where($column, $id)->orWhere($other, $id));
+        $named = (clone $found)->orderBy('scope_id')->orderBy('position')->limit(self::NAMED)->get(['scope_id', 'code']);
+        $uses = [];
+        foreach ($shop->scopes()->whereIn('id', $named->pluck('scope_id'))->orderBy('position')->get(['id', 'code', 'name']) as $scope) {
+            foreach ($named->where('scope_id', $scope->id) as $line) {
+                $uses[] = ['list' => 'lines', 'id' => $line->code, 'name' => $scope->name, 'scope' => $scope->code];
+            }
+        }
+
+        return [$uses, $found->count()];
+    }
+
+    /** @return array{list<array{list: string, id: string, name: string}>, int} */
+    private static function tools(Shop $shop, int $tool, string $id): array
+    {
+        $kits = $shop->kits()->whereIn('id', $shop->kitTools()->where('tool_id', $tool)->select('kit_id'))->orderBy('position')->get(['code', 'name']);
+        $tools = $shop->tools()->whereRaw('requires @> to_jsonb(?::text)', [$id])->orderBy('position')->get(['code', 'name']);
+        $uses = [];
+        foreach (['kits' => $kits, 'tools' => $tools] as $list => $rows) {
+            foreach ($rows as $row) {
+                $uses[] = ['list' => $list, 'id' => $row->code, 'name' => $row->name];
+            }
+        }
+
+        return [array_slice($uses, 0, self::NAMED), count($uses)];
+    }
+}

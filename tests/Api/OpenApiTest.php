@@ -78,3 +78,19 @@ it('serves its description and the schema of the workbook', function (): void {
     $this->get('/api/v1/openapi.json')->assertOk();
     $this->get('/api/v1/workbook.schema.json')->assertOk()->assertHeader('Content-Type', 'application/schema+json');
 });
+
+it('writes no key of a thing down twice: what the workbook says of one is taken from there', function (): void {
+    $file = (string) file_get_contents(app_path('Http/openapi.json'));
+    $served = json_decode((string) $this->get('/api/v1/openapi.json')->assertOk()->assertHeader('Content-Type', 'application/json')->getContent());
+    expect($served)->toEqual(OpenApi::document())->and($file)->not->toContain('/properties/');
+    foreach (['wire' => 'Wire', 'terminal' => 'Terminal', 'tool' => 'Tool', 'kit' => 'Kit', 'line' => 'Line', 'scope' => 'Scope'] as $thing => $name) {
+        $keys = array_keys(get_object_vars(json_decode((string) file_get_contents(base_path('core/data/workbook.schema.json')))->{'$defs'}->{$thing}->properties));
+        $draft = $served->components->schemas->{$name . 'Draft'};
+        $kept = $served->components->schemas->{$name . 'Kept'};
+        expect(array_keys(get_object_vars($draft->properties)))->toEqualCanonicalizing($keys, $name)
+            ->and($draft->required)->not->toContain('id')
+            ->and(array_keys(get_object_vars($kept->properties)))->toEqualCanonicalizing([...array_diff($keys, $thing === 'scope' ? ['lines'] : []), 'version'], $name)
+            ->and($kept->required)->toContain('id', 'version')
+            ->and([$draft->additionalProperties, $kept->additionalProperties])->toBe([false, false]);
+    }
+});

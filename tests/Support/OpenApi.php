@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Support;
 
+use App\Http\ApiDescription;
 use Illuminate\Testing\TestResponse;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Validator;
@@ -17,7 +18,7 @@ final class OpenApi
 
     public static function document(): \stdClass
     {
-        return json_decode((string) file_get_contents(__DIR__ . '/../../app/Http/openapi.json'), flags: JSON_THROW_ON_ERROR);
+        return ApiDescription::whole();
     }
 
     /**

@@ -1361,7 +1361,7 @@ export interface components {
             lanes: components["schemas"]["Lane"][];
             drops: components["schemas"]["Drop"][];
         };
-        Line: components["schemas"]["LineSeen"];
+        Line: components["schemas"]["line"];
         Wire: components["schemas"]["wire"];
         Terminal: components["schemas"]["terminal"];
         /** @description A tool as in the workbook; who may not see prices does not get them. */
@@ -1375,7 +1375,7 @@ export interface components {
             report: components["schemas"]["Report"];
             ruler: components["schemas"]["Ruler"];
             lines: {
-                [key: string]: components["schemas"]["Line"];
+                [key: string]: components["schemas"]["line"];
             };
             wires: {
                 [key: string]: components["schemas"]["wire"];
@@ -1461,9 +1461,10 @@ export interface components {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
             houseRules?: components["schemas"]["houseRules"];
-            carry?: components["schemas"]["kind"][];
+            carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
+            archived?: components["schemas"]["archived"];
         };
         /** @description A size that a bar reaches and its tool does not do: for which of how many lines, and the first check that fails. */
         Miss: {
@@ -1519,19 +1520,19 @@ export interface components {
             stud?: components["schemas"]["stud"];
             clamp?: components["schemas"]["clamp"];
             place?: components["schemas"]["place"];
-            wet?: boolean;
+            wet?: components["schemas"]["wet"];
             ambient?: components["schemas"]["celsius"];
-            noMains?: boolean;
+            noMains?: components["schemas"]["noMains"];
             access?: components["schemas"]["access"];
-            midSpan?: boolean;
-            housing?: boolean;
+            midSpan?: components["schemas"]["midSpan"];
+            housing?: components["schemas"]["housing"];
             sleeve?: components["schemas"]["sleeveKind"];
-            movable?: boolean;
+            movable?: components["schemas"]["movable"];
             torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
-            add?: components["schemas"]["handStep"][];
-            drop?: components["schemas"]["handStep"][];
+            add?: components["schemas"]["add"];
+            drop?: components["schemas"]["drop"];
             note?: components["schemas"]["text"];
         };
         /** @description A line as in the workbook, and which version of it this is. */
@@ -1546,19 +1547,19 @@ export interface components {
             stud?: components["schemas"]["stud"];
             clamp?: components["schemas"]["clamp"];
             place?: components["schemas"]["place"];
-            wet?: boolean;
+            wet?: components["schemas"]["wet"];
             ambient?: components["schemas"]["celsius"];
-            noMains?: boolean;
+            noMains?: components["schemas"]["noMains"];
             access?: components["schemas"]["access"];
-            midSpan?: boolean;
-            housing?: boolean;
+            midSpan?: components["schemas"]["midSpan"];
+            housing?: components["schemas"]["housing"];
             sleeve?: components["schemas"]["sleeveKind"];
-            movable?: boolean;
+            movable?: components["schemas"]["movable"];
             torque?: components["schemas"]["screwTorque"];
             shear?: components["schemas"]["thread"];
             temperature?: components["schemas"]["celsius"];
-            add?: components["schemas"]["handStep"][];
-            drop?: components["schemas"]["handStep"][];
+            add?: components["schemas"]["add"];
+            drop?: components["schemas"]["drop"];
             note?: components["schemas"]["text"];
             version: string;
         };
@@ -1734,12 +1735,12 @@ export interface components {
         ScopeDraft: {
             id?: components["schemas"]["id"];
             name: components["schemas"]["name"];
+            lines?: components["schemas"]["lines"];
             houseRules?: components["schemas"]["houseRules"];
             carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
-            lines?: components["schemas"]["lines"];
         };
         /** @description A scope as the workbook has it, and which version this is. Its lines stand apart. */
         ScopeKept: {
@@ -1775,11 +1776,12 @@ export interface components {
         Scope: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
-            lines: components["schemas"]["LineSeen"][];
+            lines: components["schemas"]["line"][];
             houseRules?: components["schemas"]["houseRules"];
             carry?: components["schemas"]["carry"];
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
+            archived?: components["schemas"]["archived"];
             version: string;
         };
         SheetColumn: {
@@ -1867,32 +1869,6 @@ export interface components {
             counts?: Record<string, never>;
             /** @description Of two that are one: the id of the one that stays */
             into?: string;
-        };
-        LineSeen: {
-            id: components["schemas"]["id"];
-            wire?: components["schemas"]["id"];
-            terminal?: components["schemas"]["id"];
-            quantity?: components["schemas"]["count"];
-            wireB?: components["schemas"]["id"];
-            wiresInBarrel?: components["schemas"]["count"];
-            prep?: components["schemas"]["preparation"];
-            stud?: components["schemas"]["stud"];
-            clamp?: components["schemas"]["clamp"];
-            place?: components["schemas"]["place"];
-            wet?: boolean;
-            ambient?: components["schemas"]["celsius"];
-            noMains?: boolean;
-            access?: components["schemas"]["access"];
-            midSpan?: boolean;
-            housing?: boolean;
-            sleeve?: components["schemas"]["sleeveKind"];
-            movable?: boolean;
-            torque?: components["schemas"]["screwTorque"];
-            shear?: components["schemas"]["thread"];
-            temperature?: components["schemas"]["celsius"];
-            add?: components["schemas"]["handStep"][];
-            drop?: components["schemas"]["handStep"][];
-            note?: components["schemas"]["text"];
         };
         /** @description Where a value comes from, and how sure it is */
         Source: {
@@ -2511,46 +2487,6 @@ export interface components {
         requires: components["schemas"]["id"][];
         inPlaceOnly: boolean;
         /** @enum {unknown} */
-        preset: "building" | "vehicle" | "marine" | "panel" | "aircraft" | "bench";
-        /** @enum {unknown} */
-        stance: "accept" | "refuse";
-        /** @enum {unknown} */
-        pullTesting: "no" | "tug" | "sample" | "every";
-        insulations: string | unknown[];
-        /** @enum {unknown} */
-        pullStandard: "by-class" | "UL 486A-486B" | "IEC 60352-2" | "SAE AS7928" | "ABYC E-11" | "IEC 60947-1" | "IEC 61238-1";
-        /** @enum {unknown} */
-        strandLimit: "general" | "high-reliability";
-        /** @enum {unknown} */
-        redBand: "22-16" | "22-18";
-        houseRules: {
-            preset?: components["schemas"]["preset"];
-            makeshiftCounts?: boolean;
-            trainedHands?: boolean;
-            openFlame?: boolean;
-            fullCycleFor?: components["schemas"]["class"][];
-            indentOnInsulated?: components["schemas"]["stance"];
-            hammerLugs?: components["schemas"]["stance"];
-            taps?: components["schemas"]["stance"];
-            tinning?: components["schemas"]["stance"];
-            solderSplices?: components["schemas"]["stance"];
-            insulationGrip?: components["schemas"]["class"][];
-            wetNeedsSleeve?: boolean;
-            pullTest?: components["schemas"]["pullTesting"];
-            listedWire?: boolean;
-            insulations?: components["schemas"]["insulations"];
-            solderOnCrimp?: components["schemas"]["stance"];
-            pullStandard?: components["schemas"]["pullStandard"];
-            poweredFinalTorque?: boolean;
-            torqueEvery?: boolean;
-            strandDamage?: components["schemas"]["strandLimit"];
-            redBand?: components["schemas"]["redBand"];
-            backupFor?: components["schemas"]["operation"][];
-            carry?: components["schemas"]["kind"][];
-        };
-        carry: components["schemas"]["kind"][];
-        archived: boolean;
-        /** @enum {unknown} */
         preparation: "none" | "re-laid" | "twist" | "tin";
         /** Format: stud */
         stud: string;
@@ -2598,6 +2534,46 @@ export interface components {
             note?: components["schemas"]["text"];
         };
         lines: components["schemas"]["line"][];
+        /** @enum {unknown} */
+        preset: "building" | "vehicle" | "marine" | "panel" | "aircraft" | "bench";
+        /** @enum {unknown} */
+        stance: "accept" | "refuse";
+        /** @enum {unknown} */
+        pullTesting: "no" | "tug" | "sample" | "every";
+        insulations: string | unknown[];
+        /** @enum {unknown} */
+        pullStandard: "by-class" | "UL 486A-486B" | "IEC 60352-2" | "SAE AS7928" | "ABYC E-11" | "IEC 60947-1" | "IEC 61238-1";
+        /** @enum {unknown} */
+        strandLimit: "general" | "high-reliability";
+        /** @enum {unknown} */
+        redBand: "22-16" | "22-18";
+        houseRules: {
+            preset?: components["schemas"]["preset"];
+            makeshiftCounts?: boolean;
+            trainedHands?: boolean;
+            openFlame?: boolean;
+            fullCycleFor?: components["schemas"]["class"][];
+            indentOnInsulated?: components["schemas"]["stance"];
+            hammerLugs?: components["schemas"]["stance"];
+            taps?: components["schemas"]["stance"];
+            tinning?: components["schemas"]["stance"];
+            solderSplices?: components["schemas"]["stance"];
+            insulationGrip?: components["schemas"]["class"][];
+            wetNeedsSleeve?: boolean;
+            pullTest?: components["schemas"]["pullTesting"];
+            listedWire?: boolean;
+            insulations?: components["schemas"]["insulations"];
+            solderOnCrimp?: components["schemas"]["stance"];
+            pullStandard?: components["schemas"]["pullStandard"];
+            poweredFinalTorque?: boolean;
+            torqueEvery?: boolean;
+            strandDamage?: components["schemas"]["strandLimit"];
+            redBand?: components["schemas"]["redBand"];
+            backupFor?: components["schemas"]["operation"][];
+            carry?: components["schemas"]["kind"][];
+        };
+        carry: components["schemas"]["kind"][];
+        archived: boolean;
         kit: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
@@ -2672,6 +2648,13 @@ export interface components {
             cover?: components["schemas"]["barrel"];
             price?: components["schemas"]["cents"];
         };
+        wet: boolean;
+        noMains: boolean;
+        midSpan: boolean;
+        housing: boolean;
+        movable: boolean;
+        add: components["schemas"]["handStep"][];
+        drop: components["schemas"]["handStep"][];
         listed: boolean;
         takes: components["schemas"]["construction"][];
         conductors: components["schemas"]["conductor"][];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\ApiDescription;
 use Gondrik\Core\Bench\Asked;
 use Gondrik\Core\Bench\Calculation;
 use Gondrik\Core\Bench\Calculator;
@@ -17,6 +18,7 @@ use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -69,9 +71,9 @@ final class ReferenceController extends Controller
     }
 
     /** It may come with a cookie, so nobody in between keeps it. */
-    public function openApi(): BinaryFileResponse
+    public function openApi(): Response
     {
-        return new BinaryFileResponse(app_path('Http/openapi.json'), headers: ['Content-Type' => 'application/json'], public: false);
+        return new Response(ApiDescription::text(), headers: ['Content-Type' => 'application/json']);
     }
 
     public function workbookSchema(): BinaryFileResponse

@@ -300,7 +300,7 @@ test.describe('a hand', () => {
   test('looks at a tool and what it does, and changes nothing', async ({ page }) => {
     await page.goto('/crib/tools/notch-10-18');
     await expect(trial(page).getByRole('heading').first()).toHaveText(/^Strips \d+ of your/);
-    await expect(page.getByText('The shop lead writes the catalogue')).toBeVisible();
+    await expect(page.getByText('The shop lead writes wires, terminals and tools')).toBeVisible();
     await expect(page.getByLabel('Name: what it is')).not.toBeEditable();
     await expect(page.getByRole('slider')).toHaveCount(0);
     await expect(page.getByLabel('Price')).toHaveCount(0);

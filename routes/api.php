@@ -44,12 +44,12 @@ Route::get('calculations/{what}', [ReferenceController::class, 'calculate'])->wh
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
-$catalogue = array_column(BuiltIn::LISTS, 'value');
-$tables = [...$catalogue, WorkbookList::Kits->value];
+$models = array_column(BuiltIn::LISTS, 'value');
+$tables = [...$models, WorkbookList::Kits->value];
 
-Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $tables): void {
+Route::middleware('auth:sanctum')->group(static function () use ($models, $tables): void {
     Route::delete('session', [SessionController::class, 'destroy']);
-    Route::middleware('can:read,' . Shop::class)->group(static function () use ($catalogue): void {
+    Route::middleware('can:read,' . Shop::class)->group(static function () use ($models): void {
         Route::get('version', [ShopController::class, 'version']);
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
@@ -70,8 +70,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         foreach (BuiltIn::LISTS as $list) {
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
-        Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $catalogue);
-        Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $catalogue);
+        Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
+        Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $models);
     });
     // What things cost is for those who set the shop up.
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
@@ -94,14 +94,14 @@ Route::middleware('auth:sanctum')->group(static function () use ($catalogue, $ta
         Route::post('tables/{list}/read', [TableController::class, 'read'])->whereIn('list', $tables);
         Route::post('tables/{list}/take', [TableController::class, 'take'])->whereIn('list', $tables);
     });
-    Route::middleware('can:writeCatalogue,' . Shop::class)->group(static function () use ($catalogue): void {
-        Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $catalogue);
-        Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $catalogue);
+    Route::middleware('can:writeModels,' . Shop::class)->group(static function () use ($models): void {
+        Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $models);
+        Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });
     foreach (WorkbookList::cases() as $list) {
         $reads = $list === WorkbookList::Tools ? 'export' : 'read';
         Route::get($list->value . '/{id}', [ThingController::class, 'show'])->defaults('list', $list->value)->middleware('can:' . $reads . ',' . Shop::class);
-        Route::middleware('can:' . ($list->isCatalogue() ? 'writeCatalogue' : 'setUp') . ',' . Shop::class)->group(static function () use ($list): void {
+        Route::middleware('can:' . ($list->isOfModels() ? 'writeModels' : 'setUp') . ',' . Shop::class)->group(static function () use ($list): void {
             Route::post($list->value, [ThingController::class, 'store'])->defaults('list', $list->value);
             Route::put($list->value . '/{id}', [ThingController::class, 'update'])->defaults('list', $list->value);
             Route::delete($list->value . '/{id}', [ThingController::class, 'destroy'])->defaults('list', $list->value);

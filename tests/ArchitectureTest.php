@@ -77,7 +77,7 @@ it('reads no row without its shop and writes none past its store', function (): 
         $name = substr((string) $file, strlen(app_path()) + 1);
         $code = (string) file_get_contents((string) $file);
         $isStore = $name === 'Writing/ShopStore.php';
-        if (preg_match('~\b(Wire|Terminal|Tool|Kit|KitTool|Scope|Line|CatalogueItem)::(query|where|find|all|first|create|with|on|destroy)~', $code) === 1
+        if (preg_match('~\b(Wire|Terminal|Tool|Kit|KitTool|Scope|Line|ListRow)::(query|where|find|all|first|create|with|on|destroy)~', $code) === 1
             || (preg_match('~\bImport::(?!class)~', $code) === 1 && $name !== 'Console/Commands/PruneImports.php')
             || (preg_match('~DB::(table|select|insert|update|delete|unprepared)\(~', $code) === 1 && !$isStore && $name !== 'Console/Commands/PruneSessions.php')) {
             $found[] = $name;
@@ -111,6 +111,6 @@ it('asks a policy on every route behind the sign-in', function (): void {
 
 arch('the application is strict about types')->expect('App')->toUseStrictTypes();
 
-arch('classes of the application are final or abstract')->expect('App')->classes()->toBeFinal()->ignoring(['App\Models\CatalogueItem', 'App\Http\Controllers\Controller']);
+arch('classes of the application are final or abstract')->expect('App')->classes()->toBeFinal()->ignoring(['App\Models\ListRow', 'App\Http\Controllers\Controller']);
 
 arch('nothing is left behind')->expect(['dd', 'dump', 'ray', 'var_dump'])->not->toBeUsed();

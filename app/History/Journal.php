@@ -68,10 +68,10 @@ final readonly class Journal
      *
      * @throws ModelNotFoundException<ChangeModel> when the shop has no such entry
      */
-    public function touchesCatalogue(Shop $shop, int $id): bool
+    public function touchesModels(Shop $shop, int $id): bool
     {
         foreach ($this->changes($shop, $id) as $change) {
-            if (WorkbookList::tryFrom($change->place->list)?->isCatalogue() === true) {
+            if (WorkbookList::tryFrom($change->place->list)?->isOfModels() === true) {
                 return true;
             }
         }

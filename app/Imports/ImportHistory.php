@@ -44,7 +44,7 @@ final readonly class ImportHistory
     public function bring(Shop $shop, User $by, string $fileName, string $content): array
     {
         $plan = $this->importer->plan($shop, $this->codec->read($content));
-        self::refuseCatalogue($by, $plan);
+        self::refuseModels($by, $plan);
         $import = $shop->imports()->create(['user_id' => $by->id, 'file_name' => $fileName, 'content' => $content, 'plan_hash' => $plan->hash]);
 
         return [$import, $plan];
@@ -63,7 +63,7 @@ final readonly class ImportHistory
             if (!$plan->changesNothing() && $plan->hash !== $import->plan_hash) {
                 throw new ChangedMeanwhile('The shop has changed since this file was looked at, and it would do something else now: bring it again.');
             }
-            self::refuseCatalogue($by, $plan);
+            self::refuseModels($by, $plan);
             $before = $this->text($locked);
             $this->importer->apply($locked, $workbook);
             if (!$plan->changesNothing()) {
@@ -95,7 +95,7 @@ final readonly class ImportHistory
                 throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
             $before = $this->codec->read($import->before);
-            self::refuseCatalogue($by, ImportPlan::between($before, $this->codec->read($import->content)));
+            self::refuseModels($by, ImportPlan::between($before, $this->codec->read($import->content)));
             $this->belongings->refuseLoss($locked, self::idsOf($before));
             $this->importer->restore($locked, $before);
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
@@ -104,10 +104,10 @@ final readonly class ImportHistory
     }
 
     /** @throws AuthorizationException where it brings, or would take back, what only the lead may write */
-    private static function refuseCatalogue(User $by, ImportPlan $plan): void
+    private static function refuseModels(User $by, ImportPlan $plan): void
     {
-        if ($plan->touchesCatalogue()) {
-            Gate::forUser($by)->authorize('writeCatalogue', Shop::class);
+        if ($plan->touchesModels()) {
+            Gate::forUser($by)->authorize('writeModels', Shop::class);
         }
     }
 

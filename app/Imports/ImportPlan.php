@@ -48,9 +48,9 @@ final readonly class ImportPlan
     }
 
     /** Whether it would write wires, terminals, tools or house rules, which is for the lead of a shop. */
-    public function touchesCatalogue(): bool
+    public function touchesModels(): bool
     {
-        foreach (WorkbookList::catalogue() as $list) {
+        foreach (WorkbookList::models() as $list) {
             if ($this->touched[$list->value] !== []) {
                 return true;
             }

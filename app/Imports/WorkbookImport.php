@@ -63,9 +63,9 @@ final readonly class WorkbookImport
     {
         $this->store->change($shop, function (Shop $locked) use ($before): void {
             // What refers goes before what it refers to, and comes back after it.
-            $this->keepOnly($locked, $before, ...array_filter(array_reverse(WorkbookList::cases()), static fn(WorkbookList $list): bool => !$list->isCatalogue()));
+            $this->keepOnly($locked, $before, ...array_filter(array_reverse(WorkbookList::cases()), static fn(WorkbookList $list): bool => !$list->isOfModels()));
             $this->apply($locked, $before);
-            $this->keepOnly($locked, $before, ...array_reverse(WorkbookList::catalogue()));
+            $this->keepOnly($locked, $before, ...array_reverse(WorkbookList::models()));
             $this->store->putHouseRules($locked, $before->houseRules);
         });
     }

@@ -7,8 +7,8 @@ namespace App\Lines;
 use App\History\Change;
 use App\History\Event;
 use App\Models\Alias as AliasModel;
-use App\Models\CatalogueItem;
 use App\Models\ColumnName;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Writing\Belongings;
@@ -81,7 +81,7 @@ final readonly class ShopWords
      *
      * @return Written|null null where it stood for that already
      *
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function call(Shop $shop, Alias $alias): ?Written
     {

@@ -13,7 +13,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null              $note
  * @property Collection<int, KitTool> $entries
  */
-final class Kit extends CatalogueItem
+final class Kit extends ListRow
 {
     /** @return HasMany<KitTool, $this> */
     public function entries(): HasMany

@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool                  $archived    put away: kept, and out of the way
  * @property Collection<int, Line> $lines
  */
-final class Scope extends CatalogueItem
+final class Scope extends ListRow
 {
     /** @return HasMany<Line, $this> */
     public function lines(): HasMany

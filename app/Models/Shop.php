@@ -70,11 +70,11 @@ final class Shop extends Model
     /**
      * The rows of a list of the workbook, by the table of its name.
      *
-     * @return HasMany<CatalogueItem, $this>
+     * @return HasMany<ListRow, $this>
      */
     public function listed(string $list): HasMany
     {
-        $row = (new CatalogueItem())->setTable($list);
+        $row = (new ListRow())->setTable($list);
 
         return $this->newHasMany($row->newQuery(), $this, $list . '.shop_id', 'id');
     }

@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** A terminal of the catalogue. */
-final class Terminal extends CatalogueItem {}
+/** A terminal. */
+final class Terminal extends ListRow {}

@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** A tool model of the catalogue. */
-final class Tool extends CatalogueItem {}
+/** A tool model. */
+final class Tool extends ListRow {}

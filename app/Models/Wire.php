@@ -4,5 +4,5 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-/** A wire or cable of the catalogue. */
-final class Wire extends CatalogueItem {}
+/** A wire or cable. */
+final class Wire extends ListRow {}

@@ -24,6 +24,6 @@ final readonly class SupposedKit
         }
         $more = array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $with, true) && $kit->tool($tool->id) === null);
 
-        return new Workbook($workbook->title, $workbook->houseRules, $workbook->wires, $workbook->terminals, $workbook->tools, [$kit->without(...$without)->with(...$more)], $workbook->scopes);
+        return $workbook->withKits([$kit->without(...$without)->with(...$more)]);
     }
 }

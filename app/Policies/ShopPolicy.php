@@ -33,7 +33,7 @@ final class ShopPolicy
     }
 
     /** Wires, terminals, tools and house rules: what the whole shop is judged by is for its lead. */
-    public function writeCatalogue(User $user): bool
+    public function writeModels(User $user): bool
     {
         return $user->role === Role::Lead;
     }
@@ -41,6 +41,6 @@ final class ShopPolicy
     /** @param string $list of the workbook */
     public function writeList(User $user, string $list): bool
     {
-        return WorkbookList::tryFrom($list)?->isCatalogue() === false ? $this->setUp($user) : $this->writeCatalogue($user);
+        return WorkbookList::tryFrom($list)?->isOfModels() === false ? $this->setUp($user) : $this->writeModels($user);
     }
 }

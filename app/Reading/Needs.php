@@ -15,7 +15,7 @@ final readonly class Needs
     /**
      * @param array<string, list<string>|null> $ids   by list
      * @param list<string>|null                $lines of the scopes
-     * @param int|null                         $first of the catalogue's lists each only so many
+     * @param int|null                         $first of wires, terminals and tools each only so many
      */
     private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null) {}
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
-use App\Models\CatalogueItem;
 use App\Models\Kit;
 use App\Models\Line;
+use App\Models\ListRow;
 use App\Models\Scope;
 use App\Models\Shop;
 use Gondrik\Core\Scope as CoreScope;
@@ -38,7 +38,7 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * One scope with what it needs of the catalogue, and one kit, where one is named.
+     * One scope with the wires and terminals it names, and one kit, where one is named.
      *
      * @param list<string>      $tools more tools that are asked for
      * @param list<string>|null $lines only these of the scope; null for all
@@ -160,7 +160,7 @@ final readonly class ShopWorkbook
         });
     }
 
-    /** @return HasMany<covariant CatalogueItem, Shop> the rows of one list */
+    /** @return HasMany<covariant ListRow, Shop> the rows of one list */
     public static function of(Shop $shop, WorkbookList $list): HasMany
     {
         return $shop->listed($list->value);
@@ -205,7 +205,7 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * @param HasMany<covariant CatalogueItem, Shop> $things
+     * @param HasMany<covariant ListRow, Shop> $things
      *
      * @return Collection<int, \stdClass>
      */
@@ -215,7 +215,7 @@ final readonly class ShopWorkbook
         if ($ids !== null) {
             $things->whereIn('code', $ids);
         }
-        if ($needs->first !== null && $list->isCatalogue()) {
+        if ($needs->first !== null && $list->isOfModels()) {
             $things->limit($needs->first);
         }
 

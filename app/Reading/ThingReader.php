@@ -78,7 +78,7 @@ final readonly class ThingReader
         $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
-        foreach (WorkbookList::catalogue() as $other) {
+        foreach (WorkbookList::models() as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
         $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);

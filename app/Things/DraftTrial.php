@@ -8,8 +8,8 @@ use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Reading\ThingReader;
 use App\Writing\ShopChanges;
-use Gondrik\Core\Output\CatalogueWriter;
 use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Output\ThingWriter;
 use Gondrik\Core\Output\TrialWriter;
 use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Rules\HouseRules;
@@ -44,14 +44,14 @@ final readonly class DraftTrial
         assert($tool instanceof Tool);
         // What it does to wires alone asks for no terminals.
         $terminals = $tool->capabilitiesFor(Operation::Crimp) === [] ? 0 : self::MOST;
-        $catalogue = $this->shops->forTrial($shop, self::MOST, $terminals, 0);
-        $tried = $this->trial($catalogue)->ofTool($tool, $catalogue->wires, $catalogue->terminals);
+        $known = $this->shops->forTrial($shop, self::MOST, $terminals, 0);
+        $tried = $this->trial($known)->ofTool($tool, $known->wires, $known->terminals);
 
         return [
             'operations' => (new TrialWriter($units))->ofTool($tried),
             'lanes' => (new RulerWriter($units))->lanes(ToolRuler::of($tool)),
-            'first' => max(count($catalogue->wires), count($catalogue->terminals)) === self::MOST ? self::MOST : null,
-            'names' => ['wires' => (object) array_column($catalogue->wires, 'name', 'id'), 'terminals' => (object) array_column($catalogue->terminals, 'name', 'id')],
+            'first' => max(count($known->wires), count($known->terminals)) === self::MOST ? self::MOST : null,
+            'names' => ['wires' => (object) array_column($known->wires, 'name', 'id'), 'terminals' => (object) array_column($known->terminals, 'name', 'id')],
         ];
     }
 
@@ -64,12 +64,12 @@ final readonly class DraftTrial
     {
         $wire = $this->draft($shop, $item, WorkbookList::Wires, $isShapeKnown);
         assert($wire instanceof Wire);
-        $catalogue = $this->shops->forTrial($shop, 0, 0, self::MOST);
+        $known = $this->shops->forTrial($shop, 0, 0, self::MOST);
 
         return [
             'area' => $wire->size->area,
-            'diameters' => CatalogueWriter::diameters($wire),
-            'tried' => (new TrialWriter($units))->each($this->trial($catalogue)->ofWire($wire, $catalogue->tools)),
+            'diameters' => ThingWriter::diameters($wire),
+            'tried' => (new TrialWriter($units))->each($this->trial($known)->ofWire($wire, $known->tools)),
         ];
     }
 
@@ -82,8 +82,8 @@ final readonly class DraftTrial
     {
         $terminal = $this->draft($shop, $item, WorkbookList::Terminals, $isShapeKnown);
         assert($terminal instanceof Terminal);
-        $catalogue = $this->shops->forTrial($shop, self::MOST, 0, self::MOST);
-        $trial = $this->trial($catalogue);
+        $known = $this->shops->forTrial($shop, self::MOST, 0, self::MOST);
+        $trial = $this->trial($known);
         $writer = new TrialWriter($units);
 
         return [
@@ -93,14 +93,14 @@ final readonly class DraftTrial
                 'name' => $wire->name,
                 'area' => $wire->size->area,
                 'checks' => $writer->checks($trial->checksOf($wire, $terminal)),
-            ], array_values(array_filter($catalogue->wires, static fn(Wire $wire): bool => $terminal->size->standingOf($wire->size)->isInside()))),
-            'tried' => $writer->each($trial->ofTerminal($terminal, $catalogue->wires, $catalogue->tools)),
+            ], array_values(array_filter($known->wires, static fn(Wire $wire): bool => $terminal->size->standingOf($wire->size)->isInside()))),
+            'tried' => $writer->each($trial->ofTerminal($terminal, $known->wires, $known->tools)),
         ];
     }
 
-    private function trial(Workbook $catalogue): Trial
+    private function trial(Workbook $known): Trial
     {
-        return new Trial(HouseRules::inForce($catalogue->houseRules, null));
+        return new Trial(HouseRules::inForce($known->houseRules, null));
     }
 
     /**

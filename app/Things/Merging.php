@@ -7,7 +7,7 @@ namespace App\Things;
 use App\History\Change;
 use App\History\Event;
 use App\History\Place;
-use App\Models\CatalogueItem;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Writing\Belongings;
@@ -30,8 +30,8 @@ final readonly class Merging
      * @param string $id   of the one that goes
      * @param string $into of the one that stays as it is
      *
-     * @throws InvalidWorkbook                       when it is the same, or what named the one cannot name the other
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has not both
+     * @throws InvalidWorkbook                 when it is the same, or what named the one cannot name the other
+     * @throws ModelNotFoundException<ListRow> when the shop has not both
      */
     public function merge(Shop $shop, WorkbookList $list, string $id, string $into): Written
     {
@@ -142,6 +142,6 @@ final readonly class Merging
 
     private function present(Shop $shop, WorkbookList $list, string $id): \stdClass
     {
-        return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
+        return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
     }
 }

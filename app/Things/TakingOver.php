@@ -7,7 +7,7 @@ namespace App\Things;
 use App\History\Change;
 use App\History\Event;
 use App\History\Place;
-use App\Models\CatalogueItem;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Writing\FreeId;
@@ -24,7 +24,7 @@ final readonly class TakingOver
 {
     public function __construct(private ShopStore $store, private ShopChanges $changes, private ObjectCodec $objects) {}
 
-    /** @throws ModelNotFoundException<CatalogueItem> when the built-in catalogue has no such thing */
+    /** @throws ModelNotFoundException<ListRow> when the built-in catalogue has no such thing */
     public function take(Shop $shop, WorkbookList $list, string $id): Written
     {
         $known = [];
@@ -32,7 +32,7 @@ final readonly class TakingOver
             $known[$thing->thing->id] = $this->objects->write($thing->thing);
         }
         if (!isset($known[$id])) {
-            throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
+            throw (new ModelNotFoundException())->setModel(ListRow::class);
         }
 
         return $this->store->change($shop, function (Shop $locked) use ($list, $id, $known): Written {

@@ -8,7 +8,7 @@ use App\History\Change;
 use App\History\Event;
 use App\History\Journal;
 use App\History\Place;
-use App\Models\CatalogueItem;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Writing\FreeId;
@@ -21,7 +21,7 @@ use Gondrik\Core\Listing\Listed;
 use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
-use Gondrik\Core\Output\CatalogueWriter;
+use Gondrik\Core\Output\ThingWriter;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -99,7 +99,7 @@ final readonly class ThingTable
                 default => $version === Version::of($this->objects->write($listed->thing)) ? 'same' : 'changed',
             };
 
-            return [...CatalogueWriter::listed($listed), 'status' => $status, 'version' => $version];
+            return [...ThingWriter::listed($listed), 'status' => $status, 'version' => $version];
         }, (new ListReader($whole))->read($mapping, $rows, $idOf));
     }
 
@@ -127,7 +127,7 @@ final readonly class ThingTable
                     throw new StaleVersion(Version::with($before), $this->journal->last($locked, new Place($list->value, $id)));
                 }
                 if ($before === null && $version !== null) {
-                    throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
+                    throw (new ModelNotFoundException())->setModel(ListRow::class);
                 }
                 $changes[] = new Change(new Place($list->value, $id), $before, $thing);
             }

@@ -8,7 +8,7 @@ use App\History\Change;
 use App\History\Event;
 use App\History\Journal;
 use App\History\Place;
-use App\Models\CatalogueItem;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Writing\FreeId;
@@ -55,9 +55,9 @@ final readonly class Things
             $rows->whereRaw('concat_ws(\' \', ' . implode(', ', self::SEARCHED[$list->value] ?? ['name', 'code']) . ') ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
         }
         $isFromTheEnd = str_starts_with($sort, '-');
-        /** @var CursorPaginator<int, CatalogueItem> $page */
+        /** @var CursorPaginator<int, ListRow> $page */
         $page = $rows->orderBy(ltrim($sort, '-') === 'name' ? 'name' : 'position', $isFromTheEnd ? 'desc' : 'asc')->orderBy('id')->cursorPaginate($most, ['id', 'code', 'name', 'position']);
-        $ids = array_values(array_map(static fn(CatalogueItem $row): string => $row->code, $page->items()));
+        $ids = array_values(array_map(static fn(ListRow $row): string => $row->code, $page->items()));
         /** @var list<Wire|Terminal|Tool> $things */
         $things = $this->shops->things($shop, $list, $ids);
 
@@ -67,7 +67,7 @@ final readonly class Things
     /**
      * @return array<string, mixed> as the codec writes it, with its version
      *
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function one(Shop $shop, WorkbookList $list, string $id): array
     {
@@ -94,9 +94,9 @@ final readonly class Things
     }
 
     /**
-     * @throws InvalidWorkbook                       with every problem, below "wire", "kit" and so on; also where it would break what rests on it
-     * @throws StaleVersion                          when it is another by now than the one that was seen
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     * @throws InvalidWorkbook                 with every problem, below "wire", "kit" and so on; also where it would break what rests on it
+     * @throws StaleVersion                    when it is another by now than the one that was seen
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function replace(Shop $shop, WorkbookList $list, string $id, string $version, \stdClass $item): Written
     {
@@ -114,9 +114,9 @@ final readonly class Things
     }
 
     /**
-     * @throws InUse                                 when it is used
-     * @throws StaleVersion                          when it is another by now than the one that was seen
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     * @throws InUse                           when it is used
+     * @throws StaleVersion                    when it is another by now than the one that was seen
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function remove(Shop $shop, WorkbookList $list, string $id, string $version): Written
     {
@@ -152,6 +152,6 @@ final readonly class Things
 
     private function present(Shop $shop, WorkbookList $list, string $id): \stdClass
     {
-        return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(CatalogueItem::class);
+        return $this->changes->present($shop, new Place($list->value, $id)) ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
     }
 }

@@ -51,7 +51,7 @@ final readonly class ShopChanges
             if ($coming === []) {
                 continue;
             }
-            $put = $list->isCatalogue()
+            $put = $list->isOfModels()
                 ? $this->putAll($shop, $list, $coming)
                 : array_map(fn(Change $change, int $index): \stdClass => $this->put($shop, $list, $index, $change), $coming, array_keys($coming));
             foreach (array_combine(array_keys($coming), $put) as $index => $thing) {
@@ -199,8 +199,8 @@ final readonly class ShopChanges
                 $order->add($id, $change->follows);
             }
         }
-        $catalogue = $this->shops->named($shop, self::named($coming, 'wire', 'wireB'), self::named($coming, 'terminal'));
-        [$lines, $problems] = $this->lines->read($catalogue->wires, $catalogue->terminals, $coming);
+        $known = $this->shops->named($shop, self::named($coming, 'wire', 'wireB'), self::named($coming, 'terminal'));
+        [$lines, $problems] = $this->lines->read($known->wires, $known->terminals, $coming);
         $told = [];
         foreach ($problems as $index => $ofLine) {
             foreach ($ofLine as $problem) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Writing;
 
-use App\Models\CatalogueItem;
+use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\Columns;
 use App\Reading\ShopWorkbook;
@@ -50,7 +50,7 @@ final readonly class Uses
     /**
      * @return array{string, list<array{list: string, id: string, name: string, scope?: string}>, int} its name, the first of its uses, and how many there are
      *
-     * @throws ModelNotFoundException<CatalogueItem> when the shop has no such thing
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function of(Shop $shop, WorkbookList $list, string $id): array
     {
@@ -76,7 +76,7 @@ final readonly class Uses
         return array_values(ShopWorkbook::of($shop, $list)->whereKeyNot($row->id)
             ->whereRaw('exists (select 1 from ' . $list->value . ' as other where other.id = ? and ' . $same . ')', [$row->id])
             ->orderBy('position')->limit(self::NAMED)->get(['code', 'name'])
-            ->map(static fn(CatalogueItem $other): array => ['id' => $other->code, 'name' => $other->name])->all());
+            ->map(static fn(ListRow $other): array => ['id' => $other->code, 'name' => $other->name])->all());
     }
 
     /** @return array{list<array{list: string, id: string, name: string, scope: string}>, int} */

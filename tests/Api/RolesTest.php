@@ -110,7 +110,7 @@ function doors(): array
     $doors = DOORS;
     foreach (WorkbookList::cases() as $list) {
         $one = $list->value . '/{id}';
-        $writes = $list->isCatalogue() ? 403 : null;
+        $writes = $list->isOfModels() ? 403 : null;
         $doors += [
             'GET ' . $list->value => ['/' . $list->value, [401, 200, 200, 200, 200]],
             'GET ' . $one => ['/' . $list->value . '/gone', [401, 404, 404, 404, 404]],

@@ -152,7 +152,7 @@ export function useWorkbookSchema() {
   };
 }
 
-/** The first wires or terminals of the catalogue that have all of these words. */
+/** The first wires or terminals of the shop that have all of these words. */
 export function useNames(list: Ref<'wires' | 'terminals' | null>, words: Readonly<Ref<string>>) {
   const shop = useShop();
   const query = useQuery({
@@ -249,14 +249,14 @@ export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number |
   });
 }
 
-/** A list of the catalogue. */
+/** A list of the shop's things. */
 export type ThingList = 'wires' | 'terminals' | 'tools';
 
 /** So many at once: the most that the API gives. */
 const PAGE = 200;
 
 /**
- * A list of the catalogue from its first page to its last: what there is of it is shown at once, and what follows is fetched behind
+ * A list of the shop's things from its first page to its last: what there is of it is shown at once, and what follows is fetched behind
  * it, page by page.
  */
 export function useThings<List extends ThingList>(list: Ref<List>, search: Readonly<Ref<string>>) {

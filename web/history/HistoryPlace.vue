@@ -55,7 +55,7 @@ const when = (at: string) =>
     </p>
     <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
     <EmptyNote v-else-if="mayRead && !isFetching && !entries.length" title="Nothing was changed yet">
-      Every change stands here with who made it, when, and what was before: lines and scopes, the catalogue,
+      Every change stands here with who made it, when, and what was before: lines and scopes, tools and what they are for,
       files that were brought in. Each can be taken back.
     </EmptyNote>
     <ol v-else>

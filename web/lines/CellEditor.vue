@@ -5,7 +5,7 @@ import { useNames } from '@/api/queries';
 import type { Onward } from '@/grid/useEditing';
 import { details } from './details';
 
-/** A cell of the sheet while it is written: any words, with what the catalogue or the column knows offered beside them. */
+/** A cell of the sheet while it is written: any words, with what the shop or the column knows offered beside them. */
 const props = defineProps<{
   column: string;
   title: string;

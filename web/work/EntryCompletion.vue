@@ -3,7 +3,7 @@ import { computed, toRef } from 'vue';
 import { useNames } from '@/api/queries';
 import type { Side } from './entrySides';
 
-/** What of the catalogue has all the words that are being written. */
+/** What of the shop has all the words that are being written. */
 const props = defineProps<{ side: Side }>();
 const emit = defineEmits<{ pick: [name: string] }>();
 

@@ -11,7 +11,7 @@ import { refusal } from '@/shared/refusal';
 import { words as inWords } from '@/shared/pretty';
 
 /**
- * A wire or terminal that the catalogue lacks, made right where it is missed, of what was written; or the words become another
+ * A wire or terminal that the shop lacks, made right where it is missed, of what was written; or the words become another
  * name for one that the shop has.
  */
 const props = defineProps<{ about: 'wire' | 'terminal'; text: string }>();

@@ -28,7 +28,7 @@ it('completes the side that is being written, until something stands for it', ()
   expect(sideToComplete('4 × w12', known)).toBeNull();
 });
 
-it('tells which side the catalogue lacks, and puts other words in its place', () => {
+it('tells which side the shop lacks, and puts other words in its place', () => {
   const text = '4 × bell wire 𝛺 → ring, wet';
   const entry = { ...nothing, unknown: [{ from: 4, to: 15, text: 'bell wire 𝛺' }] };
   const [side] = missingSides(text, entry);

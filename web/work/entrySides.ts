@@ -55,7 +55,7 @@ export function sideToComplete(text: string, entry: Schemas['Entry'] | undefined
   return side && side.words.length > 1 && !isKnown ? side : null;
 }
 
-/** The sides that were not understood at all: the catalogue has nothing that is called so. */
+/** The sides that were not understood at all: the shop has nothing that is called so. */
 export function missingSides(text: string, entry: Schemas['Entry']): Side[] {
   return sidesOf(text).filter(
     ({ about, words, from, to }) =>

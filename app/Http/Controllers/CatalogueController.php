@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Http\Resources\CataloguePage;
+use App\Http\Resources\ThingsPage;
 use App\Reading\ShopWorkbook;
 use App\Things\TakingOver;
 use Gondrik\Core\Catalogue\BuiltIn;
@@ -20,7 +20,7 @@ final class CatalogueController extends Controller
         $of = WorkbookList::from($list);
         $has = ShopWorkbook::of($this->shop($request), $of)->pluck('name', 'code')->all();
 
-        return $this->json((new CataloguePage())->ofShelf(BuiltIn::read()->things($of), $has));
+        return $this->json((new ThingsPage())->ofShelf(BuiltIn::read()->things($of), $has));
     }
 
     public function take(Request $request, TakingOver $taking, string $list, string $id): JsonResponse

@@ -58,8 +58,8 @@ final class HistoryController extends Controller
     public function undo(Request $request, Undo $undo, string $entry): JsonResponse
     {
         $shop = $this->shop($request);
-        if ($this->journal->touchesCatalogue($shop, (int) $entry)) {
-            Gate::authorize('writeCatalogue', Shop::class);
+        if ($this->journal->touchesModels($shop, (int) $entry)) {
+            Gate::authorize('writeModels', Shop::class);
         }
         $written = $undo->undo($shop, (int) $entry);
 

@@ -10,7 +10,7 @@ use App\Http\Requests\ThingTableRequest;
 use App\Sheets\SheetFile;
 use App\Things\ThingTable;
 use Gondrik\Core\Listing\ListMapping;
-use Gondrik\Core\Output\CatalogueWriter;
+use Gondrik\Core\Output\ThingWriter;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -41,7 +41,7 @@ final class TableController extends Controller
         return $this->json([
             ...$table,
             'head' => $head,
-            'columns' => CatalogueWriter::columns($head === null ? null : ListMapping::recognised($class, $table['rows'][$head])),
+            'columns' => ThingWriter::columns($head === null ? null : ListMapping::recognised($class, $table['rows'][$head])),
             'names' => array_keys(ListMapping::known($class)),
         ]);
     }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\Requests\MergeRequest;
 use App\Http\Requests\PageRequest;
 use App\Http\Requests\ProposalRequest;
-use App\Http\Resources\CataloguePage;
 use App\Http\Resources\ThingsById;
+use App\Http\Resources\ThingsPage;
 use App\Models\Shop;
 use App\Things\Merging;
 use App\Things\Things;
@@ -30,7 +30,7 @@ final class ThingController extends Controller
     {
         [$things, $next] = $this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort());
 
-        return $this->json((new CataloguePage())->ofThings(self::list($request), $things, Gate::allows('export', Shop::class), $next));
+        return $this->json((new ThingsPage())->ofThings(self::list($request), $things, Gate::allows('export', Shop::class), $next));
     }
 
     /** Where it is used, and which others say the same of themselves. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\PageRequest;
-use App\Http\Resources\CataloguePage;
+use App\Http\Resources\ThingsPage;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Things\Things;
@@ -23,6 +23,6 @@ final class ToolController extends Controller
         $shop = $this->shop($request);
         [$page, $next] = $this->things->page($shop, WorkbookList::Tools, $request->most(), $request->search(), $request->sort());
 
-        return $this->json((new CataloguePage())->ofTools($page, $this->workbooks->kitsOf($shop, array_column($page, 'id')), Gate::allows('export', Shop::class), $next));
+        return $this->json((new ThingsPage())->ofTools($page, $this->workbooks->kitsOf($shop, array_column($page, 'id')), Gate::allows('export', Shop::class), $next));
     }
 }

@@ -28,7 +28,7 @@ final readonly class ConductorFacts
         return new self(Figure::mm(ConductorDiameter::of($size, $construction, $strands), Source::formula($formula)));
     }
 
-    /** Of a wire of the catalogue: its own strands count before what the area would leave to each. */
+    /** Of a wire that is described: its own strands count before what the area would leave to each. */
     public static function ofWire(Wire $wire): self
     {
         if ($wire->strands === null || ($wire->strandDiameter === null && $wire->stranding === null)) {

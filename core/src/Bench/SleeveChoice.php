@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace Gondrik\Core\Bench;
 
 use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Tolerance;
 
 /** Which shrinking tube goes over a termination, and how much of it is cut off. Lengths in mm. */
 final readonly class SleeveChoice
 {
+    use Changed;
+
     /** It must pass over the widest part with so much room. */
     private const PASSES = 1.1;
 
@@ -65,7 +68,7 @@ final readonly class SleeveChoice
     /** The same, with what is known of its length. */
     public function withLength(Figure $cutLength): self
     {
-        return new self($this->name, $this->expanded, $this->recovered, $this->ratio, $this->neededRatio, $cutLength);
+        return $this->but(cutLength: $cutLength);
     }
 
     /** A cut length that cannot be told. */

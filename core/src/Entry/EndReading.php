@@ -20,7 +20,7 @@ final readonly class EndReading
         public array $readings,
         public array $unknown,
         public array $said,
-        /** It is called by its name: it is meant whatever else the catalogue has. */
+        /** It is called by its name: it is meant whatever else is known. */
         public bool $isByName = false,
     ) {}
 }

@@ -11,7 +11,7 @@ use Gondrik\Core\Wire\PrintedCode;
 use Gondrik\Core\Wire\Wire;
 
 /**
- * Reads one line of work as people write it, against a catalogue: "40 × 12 AWG stranded PVC → ring yellow M6, wet". What could
+ * Reads one line of work as people write it, against what is known: "40 × 12 AWG stranded PVC → ring yellow M6, wet". What could
  * be two things is asked, what is none stays unknown; nothing is guessed.
  */
 final readonly class EntryReader
@@ -73,10 +73,10 @@ final readonly class EntryReader
      */
     public function end(string $about, string $text, ?string $wire = null): EndReading
     {
-        $catalogue = $about === 'terminal' ? $this->terminalFeatures : $this->wireFeatures;
+        $known = $about === 'terminal' ? $this->terminalFeatures : $this->wireFeatures;
         $reading = new Reading($text);
-        $units = $this->side($this->names->in($text, Units::of($text)), $catalogue, $reading);
-        $id = $this->resolve($about, $units, $catalogue, $reading, $about === 'terminal' ? QuestionCode::NoTerminal : QuestionCode::NoWire, 0, $this->wire($wire));
+        $units = $this->side($this->names->in($text, Units::of($text)), $known, $reading);
+        $id = $this->resolve($about, $units, $known, $reading, $about === 'terminal' ? QuestionCode::NoTerminal : QuestionCode::NoWire, 0, $this->wire($wire));
 
         return $reading->end($id, $about);
     }
@@ -98,7 +98,7 @@ final readonly class EntryReader
         }
         $gauge = new Unit(UnitKind::Hash, $number->from, $number->to, $number->text, $number->value);
         $phrase = Phrase::among([$gauge, ...$words], $this->wireFeatures, $reading->between($words));
-        $reading->restsOnCatalogue = $reading->restsOnCatalogue || !$phrase->isName;
+        $reading->restsOnOthers = $reading->restsOnOthers || !$phrase->isName;
         if (count($phrase->candidates) !== 1 || $phrase->candidates[0]->has($gauge) !== true) {
             return $units;
         }
@@ -135,11 +135,11 @@ final readonly class EntryReader
      *
      * @param list<Unit>     $before
      * @param list<Unit>     $after
-     * @param list<Features> $catalogue of what stands last
+     * @param list<Features> $known  of what stands last
      *
      * @return array{list<Unit>, list<Unit>} the rest of both
      */
-    private function withoutQuantity(array $before, array $after, array $catalogue, Reading $reading): array
+    private function withoutQuantity(array $before, array $after, array $known, Reading $reading): array
     {
         $isNumber = static fn(?Unit $unit): bool => $unit !== null && $unit->is(UnitKind::Bare, UnitKind::Times) && preg_match('~^\d+$~', (string) $unit->value) === 1;
         $first = $before[0] ?? null;
@@ -153,8 +153,8 @@ final readonly class EntryReader
         if ($last === null || !$isNumber($last) || count($after) < 2) {
             return [$before, $after];
         }
-        $reading->restsOnCatalogue = true;
-        if ($this->isSize($last, array_slice($after, 0, -1), $catalogue)) {
+        $reading->restsOnOthers = true;
+        if ($this->isSize($last, array_slice($after, 0, -1), $known)) {
             return [$before, $after];
         }
         $this->quantity($last, $reading);
@@ -163,10 +163,10 @@ final readonly class EntryReader
     }
 
     /**
-     * @param list<Unit>     $units     before it
-     * @param list<Features> $catalogue
+     * @param list<Unit>     $units before it
+     * @param list<Features> $known
      */
-    private function isSize(Unit $number, array $units, array $catalogue): bool
+    private function isSize(Unit $number, array $units, array $known): bool
     {
         $before = $units[count($units) - 1] ?? null;
         if ($number->is(UnitKind::Times) || $before?->is(UnitKind::Comma) !== false) {
@@ -174,7 +174,7 @@ final readonly class EntryReader
         }
         $phrase = array_values(array_filter($units, static fn(Unit $unit): bool => $unit->is(UnitKind::Size, UnitKind::Bare, UnitKind::Word)));
 
-        return Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->has($number) === true);
+        return Phrase::allows($phrase, $known, static fn(Features $features): bool => $features->has($number) === true);
     }
 
     private function quantity(Unit $unit, Reading $reading): void
@@ -219,11 +219,11 @@ final readonly class EntryReader
      * Takes the conditions out of one side and leaves what speaks of its wire or terminal.
      *
      * @param list<Unit>     $units
-     * @param list<Features> $catalogue
+     * @param list<Features> $known
      *
      * @return list<Unit>
      */
-    private function side(array $units, array $catalogue, Reading $reading): array
+    private function side(array $units, array $known, Reading $reading): array
     {
         $phrase = $studs = $later = [];
         $segment = 0;
@@ -238,7 +238,7 @@ final readonly class EntryReader
                 $reading->second ??= [];
             } elseif ($unit->is(UnitKind::Arrow) || $unit->isWord(...Vocabulary::FILLING)) {
                 continue;
-            } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $catalogue, $reading)) {
+            } elseif ($isCondition && $unit->meaning !== null && !$this->isConductor($unit, $segment, [...$phrase, ...$isSecond ? $reading->second ?? [] : []], $known, $reading)) {
                 $reading->condition($unit, $unit->meaning);
                 $isSecond = false;
             } elseif ($unit->is(UnitKind::Torque, UnitKind::Temperature, UnitKind::PerBarrel)) {
@@ -246,32 +246,32 @@ final readonly class EntryReader
                 $isSecond = false;
             } elseif ($isSecond) {
                 $reading->second[] = $unit;
-            } elseif ($unit->is(UnitKind::Stud) || ($unit->is(UnitKind::Hash) && $catalogue === $this->terminalFeatures)) {
+            } elseif ($unit->is(UnitKind::Stud) || ($unit->is(UnitKind::Hash) && $known === $this->terminalFeatures)) {
                 $segment === 0 ? $studs[] = $unit : $later[] = $unit;
-            } elseif ($segment === 0 || $phrase === [] || Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->has($unit) === true)) {
+            } elseif ($segment === 0 || $phrase === [] || Phrase::allows($phrase, $known, static fn(Features $features): bool => $features->has($unit) === true)) {
                 $phrase[] = $unit;
             } else {
                 $reading->unknown($unit);
             }
         }
 
-        return $this->withStuds($phrase, $studs, $later, $catalogue, $reading);
+        return $this->withStuds($phrase, $studs, $later, $known, $reading);
     }
 
     /**
      * "tinned" beside a wire that is: it is the wire's, not what is done to it.
      *
      * @param list<Unit>     $phrase
-     * @param list<Features> $catalogue
+     * @param list<Features> $known
      */
-    private function isConductor(Unit $unit, int $segment, array $phrase, array $catalogue, Reading $reading): bool
+    private function isConductor(Unit $unit, int $segment, array $phrase, array $known, Reading $reading): bool
     {
-        if (!$unit->isWord('tinned') || $segment !== 0 || $catalogue !== $this->wireFeatures) {
+        if (!$unit->isWord('tinned') || $segment !== 0 || $known !== $this->wireFeatures) {
             return false;
         }
-        $reading->restsOnCatalogue = true;
+        $reading->restsOnOthers = true;
 
-        return Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->hasConductor('tinned-copper'));
+        return Phrase::allows($phrase, $known, static fn(Features $features): bool => $features->hasConductor('tinned-copper'));
     }
 
     /**
@@ -281,17 +281,17 @@ final readonly class EntryReader
      * @param list<Unit>     $phrase
      * @param list<Unit>     $studs
      * @param list<Unit>     $later
-     * @param list<Features> $catalogue
+     * @param list<Features> $known
      *
      * @return list<Unit>
      */
-    private function withStuds(array $phrase, array $studs, array $later, array $catalogue, Reading $reading): array
+    private function withStuds(array $phrase, array $studs, array $later, array $known, Reading $reading): array
     {
         foreach ([...$studs, ...$later] as $unit) {
-            $reading->restsOnCatalogue = true;
+            $reading->restsOnOthers = true;
             $stud = $unit->is(UnitKind::Hash) ? '#' . $unit->value : (string) $unit->value;
-            $isTelling = Phrase::allows($phrase, $catalogue, static fn(Features $features): bool => $features->statesStud($stud));
-            $isAsked = in_array($unit, $studs, true) || count(Phrase::among($phrase, $catalogue, '')->candidates) > 1;
+            $isTelling = Phrase::allows($phrase, $known, static fn(Features $features): bool => $features->statesStud($stud));
+            $isAsked = in_array($unit, $studs, true) || count(Phrase::among($phrase, $known, '')->candidates) > 1;
             if ($isTelling && $isAsked) {
                 $phrase[] = $unit;
                 continue;
@@ -310,19 +310,19 @@ final readonly class EntryReader
 
     /**
      * @param list<Unit>     $units
-     * @param list<Features> $catalogue
+     * @param list<Features> $known
      *
      * @return string|null the id, null while it is open
      */
-    private function resolve(string $about, array $units, array $catalogue, Reading $reading, QuestionCode $missing, int $at, ?Wire $into = null): ?string
+    private function resolve(string $about, array $units, array $known, Reading $reading, QuestionCode $missing, int $at, ?Wire $into = null): ?string
     {
         if ($units === []) {
             $reading->askAt($about, $at, $missing);
 
             return null;
         }
-        $phrase = Phrase::among($units, $catalogue, $reading->between($units));
-        $reading->restsOnCatalogue = $reading->restsOnCatalogue || !$phrase->isName;
+        $phrase = Phrase::among($units, $known, $reading->between($units));
+        $reading->restsOnOthers = $reading->restsOnOthers || !$phrase->isName;
         if ($this->asksMillimetres($about, $units, $phrase, $reading)) {
             return null;
         }

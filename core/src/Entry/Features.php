@@ -15,7 +15,7 @@ use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\PrintedCode;
 use Gondrik\Core\Wire\Wire;
 
-/** By what a wire or terminal of the catalogue is known when somebody speaks of it. */
+/** By what a wire or terminal is known when somebody speaks of it. */
 final readonly class Features
 {
     /** Of the diameter: so far may a caliper on soft insulation be off. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Entry;
 
 /**
- * Finds the full names of a catalogue in an entry, so that no word, number or comma in one is taken for anything else: "Ring,
+ * Finds full names of what is known in an entry, so that no word, number or comma in one is taken for anything else: "Ring,
  * yellow, M6" is that ring, and the 3 × of "3 × 1.5 mm² heating cable" its cores. Names of a single word say too little for that.
  */
 final readonly class FullNames

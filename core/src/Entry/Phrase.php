@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Entry;
 
-/** Pieces that speak of one wire or terminal, and what of the catalogue they can mean. */
+/** Pieces that speak of one wire or terminal, and what they can mean. */
 final readonly class Phrase
 {
     /**
-     * @param list<Features> $candidates those that are as good as any, in the order of the catalogue; none: unknown
+     * @param list<Features> $candidates those that are as good as any, in the order of what is known; none: unknown
      * @param list<Unit>     $matched    pieces that the candidates have
      * @param list<Unit>     $unknown    pieces that say nothing to anybody
      */
@@ -25,24 +25,24 @@ final readonly class Phrase
      * what the shop calls something, is that.
      *
      * @param list<Unit>     $units
-     * @param list<Features> $catalogue
+     * @param list<Features> $known
      */
-    public static function among(array $units, array $catalogue, string $text): self
+    public static function among(array $units, array $known, string $text): self
     {
-        foreach ($catalogue as $features) {
+        foreach ($known as $features) {
             if (self::isName($text, $features)) {
                 return new self([$features], $units, [], true);
             }
         }
         $said = Name::plain($text);
-        foreach ($catalogue as $features) {
+        foreach ($known as $features) {
             if (in_array($said, array_map(Name::plain(...), $features->called), true)) {
                 return new self([$features], $units, [], true);
             }
         }
         $best = [];
         $most = 0;
-        foreach ($catalogue as $features) {
+        foreach ($known as $features) {
             $score = 0;
             foreach ($units as $unit) {
                 $has = $features->has($unit);
@@ -76,15 +76,15 @@ final readonly class Phrase
     }
 
     /**
-     * Whether any of the catalogue could still be meant if one thing more were said, and has it.
+     * Whether any of what is known could still be meant if one thing more were said, and has it.
      *
      * @param list<Unit>               $units
-     * @param list<Features>           $catalogue
+     * @param list<Features>           $known
      * @param \Closure(Features): bool $has
      */
-    public static function allows(array $units, array $catalogue, \Closure $has): bool
+    public static function allows(array $units, array $known, \Closure $has): bool
     {
-        foreach ($catalogue as $features) {
+        foreach ($known as $features) {
             foreach ($units as $unit) {
                 if ($features->has($unit) === false) {
                     continue 2;

@@ -7,7 +7,7 @@ namespace Gondrik\Core\Entry;
 use Gondrik\Core\Wire\Construction;
 use Gondrik\Core\Wire\PrintedCode;
 
-/** A wire or terminal that the catalogue lacks, made of what was said of it; what was not said is left open. */
+/** A wire or terminal that nobody knows yet, made of what was said of it; what was not said is left open. */
 final readonly class Proposal
 {
     /** Colours that pick a nest; of other terminals a colour says nothing. */

@@ -8,7 +8,7 @@ namespace Gondrik\Core\Entry;
 final readonly class Question
 {
     /**
-     * @param list<string>                                 $candidates ids, in the order of the catalogue
+     * @param list<string>                                 $candidates ids, in the order of what is known
      * @param array<string, string|int|float|list<string>> $numbers    for its sentence, named as in data/questions.csv
      * @param list<string>                                 $readings   what may stand in its place, written so that nothing is open
      */

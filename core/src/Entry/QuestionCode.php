@@ -7,7 +7,7 @@ namespace Gondrik\Core\Entry;
 /** Kinds of questions; their sentences stand in data/questions.csv. */
 enum QuestionCode: string
 {
-    /** Several of the catalogue are as good. */
+    /** Several are as good. */
     case Which = 'which';
     /** A number without a unit that several have. */
     case WhichSize = 'which-size';

@@ -20,7 +20,7 @@ final readonly class QuickEntry
         public array $tokens,
         public array $questions,
         public array $unknown,
-        /** Its wires and terminals are called by their names: it says the same whatever else the catalogue has. */
+        /** Its wires and terminals are called by their names: it says the same whatever else is known. */
         public bool $isByName = false,
     ) {}
 

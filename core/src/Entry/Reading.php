@@ -22,8 +22,8 @@ final class Reading
 
     public bool $isTemperatureStated = false;
 
-    /** Whether anything was decided by what all of the catalogue has, and not by names and words alone. */
-    public bool $restsOnCatalogue = false;
+    /** Whether anything was decided by all that is known, and not by names and words alone. */
+    public bool $restsOnOthers = false;
 
     /** @var list<Piece> */
     private array $tokens = [];
@@ -167,6 +167,6 @@ final class Reading
 
     private function isByName(): bool
     {
-        return !$this->restsOnCatalogue && $this->questions === [] && $this->unknown === [];
+        return !$this->restsOnOthers && $this->questions === [] && $this->unknown === [];
     }
 }

@@ -17,7 +17,7 @@ enum UnitKind
     case Millimetres;
     /** "⌀ 4 mm", "4 mm OD": the outside diameter of a wire. */
     case Outside;
-    /** The full name of something of the catalogue. */
+    /** The full name of something that is known. */
     case Named;
     /** A number alone. */
     case Bare;

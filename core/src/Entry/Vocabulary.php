@@ -31,7 +31,7 @@ final class Vocabulary
         return self::meanings()[$word] ?? self::meanings()[self::singular($word)] ?? null;
     }
 
-    /** ferrules, lugs, splices: as the catalogue writes them. */
+    /** ferrules, lugs, splices: as things are named. */
     public static function singular(string $word): string
     {
         return mb_strlen($word) > 3 && str_ends_with($word, 's') && !str_ends_with($word, 'ss') ? mb_substr($word, 0, -1) : $word;

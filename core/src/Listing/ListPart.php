@@ -13,11 +13,11 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Nest;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Position;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Plain;
 use Gondrik\Core\Wire\Wire;
-use Gondrik\Core\Workbook\CapabilityTypes;
 use Gondrik\Core\Workbook\ObjectField;
 use Gondrik\Core\Workbook\ObjectPlan;
 
@@ -78,7 +78,7 @@ final readonly class ListPart
             }
         }
         if ($class === Capability::class) {
-            $columns = [$prefix . 'op' => new ListColumn($prefix . 'op', ['op'], CellKind::Word, words: array_map(static fn(string $of): string => $of::operation()->value, CapabilityTypes::all())), ...$columns];
+            $columns = [$prefix . 'op' => new ListColumn($prefix . 'op', ['op'], CellKind::Word, words: array_column(Operation::cases(), 'value')), ...$columns];
         }
 
         return new self($prefix, array_values($columns), $parts);
@@ -89,7 +89,7 @@ final readonly class ListPart
     {
         assert(class_exists($class));
 
-        return array_map(ObjectPlan::of(...), $class === Capability::class ? CapabilityTypes::all() : [$class]);
+        return array_map(ObjectPlan::of(...), $class === Capability::class ? array_map(static fn(Operation $operation): string => $operation->capability(), Operation::cases()) : [$class]);
     }
 
     /**

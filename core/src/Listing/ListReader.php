@@ -111,7 +111,7 @@ final readonly class ListReader
         [$row, $column] = $draft->placeOf($problem->path);
         // What is missing stands nowhere: where it would is told by its name.
         $name = str_replace('/', '.', (string) preg_replace('~(^|/)(capabilitie|nest|position|tool)s/\d+~', '$1$2', $problem->path));
-        $isTold = $column !== null || $name === '' || str_contains($problem->expected, basename(str_replace('.', '/', $name)));
+        $isTold = $column !== null || $name === '' || $problem->isMissing();
 
         return new RowProblem($row, $column, is_scalar($problem->value) ? (string) $problem->value : '', ($isTold ? '' : $name . ': ') . $problem->expected);
     }

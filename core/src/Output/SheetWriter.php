@@ -38,7 +38,7 @@ final readonly class SheetWriter
      * @param list<RowReading> $readings
      *
      * @return array<string, mixed> lines that are made of the good rows (with a kit as it judges them), what is wrong in the bad
-     *                              ones, and what the catalogue lacks for them
+     *                              ones, and what the shop lacks for them
      */
     public function sheet(Mapping $mapping, array $readings, HouseRules $rules, ?Kit $kit): array
     {
@@ -91,7 +91,7 @@ final readonly class SheetWriter
     }
 
     /**
-     * Wires and terminals that the catalogue has not, each once, made of what the rows say.
+     * Wires and terminals that the shop has not, each once, made of what the rows say.
      *
      * @param list<RowReading> $readings
      *

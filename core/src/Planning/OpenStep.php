@@ -16,7 +16,7 @@ final readonly class OpenStep
         public Operation $operation,
         /** What would close it; null where it is the line that is makeshift, and no tool. */
         public ?Wanted $wanted,
-        /** Whether any way that was asked about closes it: else the catalogue has nothing for it. */
+        /** Whether any way that was asked about closes it: else there is nothing for it. */
         public bool $canBeClosed,
     ) {}
 }

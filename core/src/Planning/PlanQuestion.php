@@ -9,11 +9,14 @@ use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Invalid;
 
 /** What is to be planned: which work, from which kit, out of what, within which limits. */
 final readonly class PlanQuestion
 {
+    use Changed;
+
     /** What is bought in any case, in cents. */
     public int $forcedCost;
 
@@ -65,7 +68,7 @@ final readonly class PlanQuestion
     /** The same question about one scope alone, from the kit as it is and without limits. */
     public function about(PlannedScope $scope): self
     {
-        return new self($this->kit, [$scope], $this->ways, takesMakeshift: $this->takesMakeshift, lendings: $this->lendings, backups: $this->backups);
+        return $this->but(scopes: [$scope], forced: [], budget: null, mass: null);
     }
 
     /**
@@ -84,7 +87,7 @@ final readonly class PlanQuestion
             || in_array($way, $this->forced, true)
             || (isset($ofUse[(int) $matrix->at($way->tool->id)]) && ($way->means !== Means::Move || $lendings[$way->from]->canDoWithout([$way])))));
 
-        return new self($this->kit, $this->scopes, $ways, $this->forced, $this->budget, $this->mass, $this->takesMakeshift, $this->lendings, $this->backups);
+        return $this->but(ways: $ways);
     }
 
     /** @return list<Way> that are to be decided on and bring a tool */

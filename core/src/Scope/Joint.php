@@ -6,10 +6,13 @@ namespace Gondrik\Core\Scope;
 
 use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\Stud;
+use Gondrik\Core\Value\Changed;
 
 /** How a wire and its terminal come together on one line. */
 final readonly class Joint
 {
+    use Changed;
+
     public function __construct(
         /** Wires of the first kind laid together in its barrel. */
         public int $wiresInBarrel = 1,
@@ -23,4 +26,10 @@ final readonly class Joint
         /** What the line says of a sleeve; null leaves it to the terminal. */
         public ?Sleeve $sleeve = null,
     ) {}
+
+    /** The same with what another sleeve says. */
+    public function under(?Sleeve $sleeve): self
+    {
+        return $this->but(sleeve: $sleeve);
+    }
 }

@@ -10,6 +10,7 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\ByReference;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Inline;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\Wire;
@@ -20,6 +21,8 @@ use Gondrik\Core\Wire\Wire;
  */
 final readonly class Line
 {
+    use Changed;
+
     /** @var list<End> what a bare screw has none of */
     public array $ends;
 
@@ -72,39 +75,19 @@ final readonly class Line
     /** The same line, so many times. */
     public function times(int $quantity): self
     {
-        return $this->with($this->id, $quantity);
+        return $this->but(quantity: $quantity);
     }
 
     /** The same line under another id. */
     public function called(string $id): self
     {
-        return $this->with($id, $this->quantity);
+        return $this->but(id: $id);
     }
 
     /** The same line with another terminal, and what it then says of a sleeve. */
     public function onto(Terminal $terminal, ?Sleeve $sleeve): self
     {
-        $joint = $this->joint;
-
-        return new self(
-            $this->id,
-            $this->wire,
-            $terminal,
-            $this->quantity,
-            $this->wireB,
-            new Joint($joint->wiresInBarrel, $joint->prep, $joint->stud, $joint->clamp, $joint->midSpan, $joint->housing, $sleeve),
-            $this->surroundings,
-            $this->torque,
-            $this->shear,
-            $this->temperature,
-            $this->byHand,
-            $this->note,
-        );
-    }
-
-    private function with(string $id, int $quantity): self
-    {
-        return new self($id, $this->wire, $this->terminal, $quantity, $this->wireB, $this->joint, $this->surroundings, $this->torque, $this->shear, $this->temperature, $this->byHand, $this->note);
+        return $this->but(terminal: $terminal, joint: $this->joint->under($sleeve));
     }
 
     /** Whether two lines say the same but for their ids and how many there are. */

@@ -6,11 +6,14 @@ namespace Gondrik\Core\Scope;
 
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\ListOf;
 
 /** The work to be covered. */
 final readonly class Scope
 {
+    use Changed;
+
     /**
      * @param list<Line>     $lines
      * @param list<ToolKind> $carry kinds to be carried here besides those of the house
@@ -37,7 +40,7 @@ final readonly class Scope
      */
     public function withLines(array $lines): self
     {
-        return new self($this->id, $this->name, $lines, $this->houseRules, $this->carry, $this->days, $this->note, $this->archived);
+        return $this->but(lines: $lines);
     }
 
     /**

@@ -13,7 +13,7 @@ final readonly class CellProblem
         public ?int $column,
         public string $value,
         public string $expected,
-        /** wire, terminal or wireB where the catalogue has no such thing, or several. */
+        /** wire, terminal or wireB where there is no such thing, or several. */
         public ?string $about = null,
         public array $candidates = [],
     ) {}

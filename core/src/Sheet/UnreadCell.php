@@ -11,7 +11,7 @@ final class UnreadCell extends \DomainException
     public function __construct(
         public readonly string $text,
         public readonly string $expected,
-        /** wire, terminal or wireB where the catalogue was asked and has no such thing, or several. */
+        /** wire, terminal or wireB where such a thing was looked for and there is none, or several. */
         public readonly ?string $about = null,
         public readonly array $candidates = [],
     ) {

@@ -13,7 +13,7 @@ use Gondrik\Core\Wire\Conductor;
 use Gondrik\Core\Wire\Construction;
 use Gondrik\Core\Wire\Wire;
 
-/** One terminal of the catalogue. Lengths and diameters in mm, money in whole cents. */
+/** One terminal. Lengths and diameters in mm, money in whole cents. */
 final readonly class Terminal
 {
     /** A twin ferrule takes exactly this many wires, a twist-on as many at least; the size of both is for each. */

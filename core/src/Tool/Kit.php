@@ -4,12 +4,15 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\ListOf;
 
 /** Tools that travel together, in the order in which they are reached for. */
 final readonly class Kit
 {
+    use Changed;
+
     /** @var array<string, KitEntry> by tool id */
     private array $byTool;
 
@@ -65,7 +68,7 @@ final readonly class Kit
     {
         $added = array_map(static fn(Tool $tool): KitEntry => new KitEntry($tool), array_values($tools));
 
-        return new self($this->id, $this->name, [...$this->tools, ...$added], $this->travels, $this->hand, $this->note);
+        return $this->but(tools: [...$this->tools, ...$added]);
     }
 
     /** The same kit less all of some tools. */
@@ -73,7 +76,7 @@ final readonly class Kit
     {
         $left = array_values(array_filter($this->tools, static fn(KitEntry $entry): bool => !in_array($entry->tool->id, $ids, true)));
 
-        return new self($this->id, $this->name, $left, $this->travels, $this->hand, $this->note);
+        return $this->but(tools: $left);
     }
 
     /** The same kit with one more of a tool. */
@@ -92,6 +95,6 @@ final readonly class Kit
     {
         $tools = array_map(static fn(KitEntry $entry): KitEntry => $entry->tool->id === $id ? new KitEntry($entry->tool, $entry->count + $by) : $entry, $this->tools);
 
-        return new self($this->id, $this->name, $tools, $this->travels, $this->hand, $this->note);
+        return $this->but(tools: $tools);
     }
 }

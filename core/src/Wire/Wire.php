@@ -8,7 +8,7 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
 use Gondrik\Core\Value\Invalid;
 
-/** One wire or cable of the catalogue. Diameters in mm, temperature in °C. */
+/** One wire or cable. Diameters in mm, temperature in °C. */
 final readonly class Wire
 {
     /** °C: PVC cracks below it and low-smoke compounds likewise (common practice; makers differ, some say +5). */

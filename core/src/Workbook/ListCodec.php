@@ -26,7 +26,7 @@ final readonly class ListCodec
         $objects = new ObjectCodec();
         $ids = array_flip(array_filter(array_map(static fn(\stdClass $item): ?string => is_string($item->id ?? null) ? $item->id : null, $items), is_string(...)));
         $beside = [];
-        foreach (WorkbookList::catalogue() as $other) {
+        foreach (WorkbookList::models() as $other) {
             $kept = array_filter($other->of($others), static fn(object $thing): bool => $other !== $list || !isset($ids[$thing->id]));
             $beside[$other->value] = array_map($objects->write(...), array_values($kept));
         }

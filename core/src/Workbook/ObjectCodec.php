@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\Plain;
 
@@ -40,7 +41,7 @@ final class ObjectCodec
     public function read(string $class, \stdClass $data, string $path): object
     {
         if ($class === Capability::class) {
-            $op = is_string($data->op ?? null) ? CapabilityTypes::classOf($data->op) : null;
+            $op = is_string($data->op ?? null) ? Operation::tryFrom($data->op)?->capability() : null;
             if ($op === null || $this->shape?->isAt($path . '/op') === true) {
                 return $this->shape?->isAtOrBelow($path) === true ? Unread::Broken : $this->refuseType($path . '/op', $data->op ?? null, 'an operation');
             }

@@ -19,6 +19,17 @@ final readonly class Problem
         $this->value = is_float($value) && !is_finite($value) ? (string) $value : $value;
     }
 
+    /** A key that must be there and is not: its words name it, for it stands nowhere. */
+    public static function missing(string $path): self
+    {
+        return new self($path, null, basename($path) . ' is missing');
+    }
+
+    public function isMissing(): bool
+    {
+        return $this->expected === self::missing($this->path)->expected;
+    }
+
     public function __toString(): string
     {
         $value = $this->value === null ? '' : ' ' . mb_strimwidth((string) json_encode($this->value, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), 0, 80, '…');

@@ -130,7 +130,7 @@ final class SchemaCheck
         $below = static fn(string $name): string => ($path === '' ? '' : $path . '/') . $name;
 
         return match ($error->keyword()) {
-            'required' => array_map(static fn(string $name): Problem => new Problem($below($name), null, $name . ' is missing'), array_values((array) $args['missing'])),
+            'required' => array_map(static fn(string $name): Problem => Problem::missing($below($name)), array_values((array) $args['missing'])),
             'additionalProperties' => array_map(
                 static fn(string $name): Problem => new Problem($below($name), $value->{$name} ?? null, $name . ' is not a key here'),
                 // The validator also names the known keys whose values have problems of their own.

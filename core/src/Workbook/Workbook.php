@@ -10,12 +10,15 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\ListOf;
 use Gondrik\Core\Wire\Wire;
 
 /** Everything that goes in and out, as one document. */
 final readonly class Workbook
 {
+    use Changed;
+
     /**
      * @param list<Wire>     $wires
      * @param list<Terminal> $terminals
@@ -37,6 +40,16 @@ final readonly class Workbook
         #[ListOf(Scope::class)]
         public array $scopes = [],
     ) {}
+
+    /**
+     * The same with other kits.
+     *
+     * @param list<Kit> $kits
+     */
+    public function withKits(array $kits): self
+    {
+        return $this->but(kits: $kits);
+    }
 
     public function kit(string $id): ?Kit
     {

@@ -38,15 +38,15 @@ enum WorkbookList: string
     }
 
     /** What the whole shop is judged by, and not what it has to do or has packed for that. */
-    public function isCatalogue(): bool
+    public function isOfModels(): bool
     {
         return !in_array($this, [self::Kits, self::Scopes], true);
     }
 
     /** @return list<self> */
-    public static function catalogue(): array
+    public static function models(): array
     {
-        return array_values(array_filter(self::cases(), static fn(self $list): bool => $list->isCatalogue()));
+        return array_values(array_filter(self::cases(), static fn(self $list): bool => $list->isOfModels()));
     }
 
     /** What one of them is called. */

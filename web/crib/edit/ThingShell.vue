@@ -75,7 +75,7 @@ useEventListener(window, 'keydown', (event) => {
       <span v-if="id" class="mono muted">{{ id }}</span>
       <span v-else class="muted">a new {{ one }}</span>
       <span v-if="isReadonly" class="muted">
-        {{ list === 'kits' ? 'Lead and coordinator pack the kits' : 'The shop lead writes the catalogue' }};
+        {{ list === 'kits' ? 'Lead and coordinator pack the kits' : 'The shop lead writes wires, terminals and tools' }};
         you look at it.
       </span>
       <div v-else class="acts">

@@ -11,7 +11,7 @@ import type { Draft } from './paths';
 import { listRoute, thingRoute } from './routes';
 import { useDraft } from './useDraft';
 
-/** What can be drawn: the catalogue, and the kits of its tools. */
+/** What can be drawn: wires, terminals, tools, and the kits of its tools. */
 export type DraftList = ThingList | 'kits';
 
 /** What is drawn where nothing is yet. */

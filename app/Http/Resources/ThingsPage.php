@@ -6,8 +6,8 @@ namespace App\Http\Resources;
 
 use App\Writing\Version;
 use Gondrik\Core\Catalogue\BuiltInThing;
-use Gondrik\Core\Output\CatalogueWriter;
 use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Output\ThingWriter;
 use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Tool;
@@ -16,7 +16,7 @@ use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /** Wires, terminals and tools as lists show them: each with where it lies along the sizes. */
-final readonly class CataloguePage
+final readonly class ThingsPage
 {
     public function __construct(private RulerWriter $rulers = new RulerWriter(), private ObjectCodec $objects = new ObjectCodec()) {}
 
@@ -73,7 +73,7 @@ final readonly class CataloguePage
             $thing = $builtIn->thing;
             $things[] = [
                 'id' => $thing->id,
-                ...CatalogueWriter::builtIn($builtIn),
+                ...ThingWriter::builtIn($builtIn),
                 // The shop may have one of this id: most often this one, perhaps changed since.
                 'has' => isset($has[$thing->id]) ? ['id' => $thing->id, 'name' => $has[$thing->id]] : null,
                 ...match (true) {

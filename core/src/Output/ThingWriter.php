@@ -15,7 +15,7 @@ use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\ObjectCodec;
 
 /** The built-in catalogue, tables of things, and what is known of diameters, as plain data. */
-final readonly class CatalogueWriter
+final readonly class ThingWriter
 {
     /** @return array{thing: \stdClass, sources: object} the sources by path */
     public static function builtIn(BuiltInThing $thing): array

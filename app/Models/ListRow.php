@@ -15,7 +15,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name
  * @property int    $position its place in the workbook
  */
-class CatalogueItem extends Model
+class ListRow extends Model
 {
     protected $guarded = [];
 }

@@ -3,9 +3,12 @@
 declare(strict_types=1);
 
 /*
- * Makes the small changes of bench/mutations.php in the rules, one at a time, in a copy of the core, and asks the tests
+ * Makes the small changes of bench/mutations.php in the rules and the application, one at a time, in a copy, and asks the tests
  * each time whether they notice. A change that lives is a rule that no case holds. `composer mutate`, and with a number only
- * from there on.
+ * from there on, with a second only to there.
+ *
+ * The application's tests need a database: GONDRIK_VAR names the var folder of a running setup/serve that has gondrik_test with the
+ * demo, as bin/test starts one. Without it the changes of the application are left out, and it says so.
  */
 
 use Symfony\Component\Process\Process;
@@ -24,6 +27,18 @@ const SUITES = [
     'Card' => ['CardTest'],
     'Catalogue' => ['CatalogueTest'],
 ];
+const APP_SUITES = [
+    'Policies' => ['RolesTest'],
+    'History' => ['HistoryTest'],
+    'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest'],
+    'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest', 'RolesTest|CatalogueTest'],
+    'Things' => ['ThingTest|CatalogueTest', 'HistoryTest'],
+    'Lines' => ['LineTest|HistoryTest', 'SheetTest'],
+    'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
+    'Planning' => ['PlanTest', 'CommandLineTest'],
+    'LongQuestions' => ['TurnTest'],
+    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest'],
+];
 const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 function shell(string $command): void
@@ -31,10 +46,13 @@ function shell(string $command): void
     (new Process(['bash', '-c', $command], ROOT, timeout: 600))->mustRun();
 }
 
-function isNoticed(string $file): bool
+/** @param array<string, string>|null $database */
+function isNoticed(string $file, ?array $database): bool
 {
-    foreach (SUITES[explode('/', $file)[1]] ?? OTHER_SUITES as $filter) {
-        $run = new Process(['vendor/bin/pest', '--testsuite=core', '--compact', '--bail', '--filter', $filter], COPY, timeout: 600);
+    [$part, $room] = explode('/', $file);
+    $suites = $part === 'app' ? APP_SUITES[$room] : SUITES[$room] ?? OTHER_SUITES;
+    foreach ($suites as $filter) {
+        $run = new Process(['vendor/bin/pest', '--testsuite=' . ($part === 'app' ? 'application' : 'core'), '--compact', '--bail', '--filter', $filter], COPY, $part === 'app' ? $database : null, timeout: 600);
         if ($run->run() !== 0) {
             return true;
         }
@@ -43,16 +61,36 @@ function isNoticed(string $file): bool
     return false;
 }
 
-shell('rm -rf var/mutate && mkdir -p var/mutate && cp -r core composer.json phpunit.xml var/mutate/ && cp -al vendor var/mutate/vendor && mkdir -p var/mutate/tests var/mutate/database && cp -r tests/Pest.php tests/TestCase.php var/mutate/tests/ && cp -r database/demo var/mutate/database/');
-/** @var list<array{string, string, string}> $mutations file below core, what stands there, what is put in its place */
+/** @return array<string, string>|null what the application's tests are told */
+function database(): ?array
+{
+    $var = getenv('GONDRIK_VAR');
+    $env = $var === false ? false : parse_ini_file($var . '/node-1/.env', false, INI_SCANNER_RAW);
+
+    return $env === false ? null : [
+        ...array_intersect_key($env, ['DB_PORT' => '', 'DB_USERNAME' => '', 'DB_PASSWORD' => '']),
+        'DB_DATABASE' => 'gondrik_test', 'APP_ENV' => 'testing', 'BCRYPT_ROUNDS' => '4', 'APP_KEY' => 'base64:' . base64_encode(random_bytes(32)),
+        'CACHE_STORE' => 'array', 'SESSION_DRIVER' => 'database', 'GONDRIK_VAR' => COPY . '/var/checks', 'GONDRIK_LOG' => COPY . '/var/checks/log/gondrik.log',
+    ];
+}
+
+shell('rm -rf var/mutate && mkdir -p var/mutate/var/checks/{log,storage/framework/views,storage/framework/pdf,storage/framework/fonts} && git ls-files -z | xargs -0 cp --parents -t var/mutate && : > var/mutate/var/checks/.env && cp -al vendor var/mutate/vendor && { [ ! -d public/build ] || cp -r public/build var/mutate/public/; }');
+/** @var list<array{string, string, string}> $mutations file (below core, or app/…), what stands there, what is put in its place */
 $mutations = require __DIR__ . '/mutations.php';
 $from = (int) ($argv[1] ?? 1);
-$living = [];
+$to = (int) ($argv[2] ?? count($mutations));
+$database = database();
+$living = $leftOut = [];
 foreach ($mutations as $number => [$file, $stands, $put]) {
-    if ($number + 1 < $from) {
+    if ($number + 1 < $from || $number + 1 > $to) {
         continue;
     }
-    $path = COPY . '/core/' . $file;
+    $isOfApplication = str_starts_with($file, 'app/');
+    if ($isOfApplication && $database === null) {
+        $leftOut[] = $number + 1;
+        continue;
+    }
+    $path = COPY . ($isOfApplication ? '/' : '/core/') . $file;
     $source = (string) file_get_contents($path);
     if (substr_count($source, $stands) !== 1) {
         printf("%3d  %s: \"%s\" does not stand there just once any more\n", $number + 1, $file, $stands);
@@ -60,7 +98,7 @@ foreach ($mutations as $number => [$file, $stands, $put]) {
         continue;
     }
     file_put_contents($path, str_replace($stands, $put, $source));
-    $noticed = isNoticed($file);
+    $noticed = isNoticed($file, $database);
     file_put_contents($path, $source);
     printf("%3d  %-9s %s: %s → %s\n", $number + 1, $noticed ? 'noticed' : 'LIVES', $file, trim($stands), trim($put));
     if (!$noticed) {
@@ -68,5 +106,6 @@ foreach ($mutations as $number => [$file, $stands, $put]) {
     }
 }
 shell('rm -rf var/mutate');
-printf("%d changes, %d noticed, %d live\n", count($mutations), count($mutations) - count($living), count($living));
+$made = max(0, min($to, count($mutations)) - $from + 1) - count($leftOut);
+printf("%d changes, %d noticed, %d live%s\n", $made, $made - count($living), count($living), $leftOut === [] ? '' : sprintf('; %d of the application left out, for GONDRIK_VAR names no running server', count($leftOut)));
 exit($living === [] ? 0 : 1);

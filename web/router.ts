@@ -1,4 +1,5 @@
 import { createRouter, createWebHistory } from 'vue-router';
+import { goneTo } from './frame/goingAbout';
 import { arrived, missed } from './frame/unloadable';
 
 export const router = createRouter({
@@ -48,6 +49,7 @@ export const router = createRouter({
 });
 
 router.afterEach(arrived);
+router.afterEach(goneTo);
 
 let isTold = false;
 router.onError((_error, to) => {

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiChevronLeft, mdiChevronRight } from '@mdi/js';
-import { refDebounced, useTitle } from '@vueuse/core';
+import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { problemOf } from '@/api/client';
@@ -15,6 +15,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import BenchCard from './BenchCard.vue';
 import BenchTabs from './BenchTabs.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** One termination at a time: its card, and the way to the one before and after. */
 const { length, force } = storeToRefs(useSettings());
@@ -38,7 +39,6 @@ const isSlow = refDebounced(
   350,
 );
 const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
-useTitle(() => (page.value ? `${page.value.card.line} – Bench – Gondrik` : 'Bench – Gondrik'));
 
 function go(line: string | null | undefined): void {
   if (line) show({ line }, 'push');
@@ -58,8 +58,7 @@ const printed = (lines: string | null) =>
 </script>
 
 <template>
-  <div class="place">
-    <h1 class="visually-hidden">Bench</h1>
+  <PlaceFrame title="Bench" :tab="page?.card.line" look="scroll">
     <BenchTabs />
     <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
     <EmptyNote v-else-if="isEmpty" title="No card yet">
@@ -113,16 +112,10 @@ const printed = (lines: string | null) =>
         aria-live="polite"
       />
     </template>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.place {
-  height: 100%;
-  padding: 8px 20px 32px;
-  overflow: auto;
-}
-
 .picks {
   display: flex;
   flex-wrap: wrap;

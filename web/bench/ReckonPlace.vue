@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced, useTitle } from '@vueuse/core';
+import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { useCalculation } from '@/api/bench';
@@ -15,9 +15,9 @@ import FigureValue from './FigureValue.vue';
 import { remarkOf } from './figures';
 import ReckonPicture from './ReckonPicture.vue';
 import { usePutIntoLine } from './usePutIntoLine';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** The arithmetic of the bench: what is asked stands in the address, every figure says where it comes from. */
-useTitle('Reckon – Bench – Gondrik');
 const { length, force } = storeToRefs(useSettings());
 const units = computed(() => ({ length: length.value, force: force.value }));
 const { asked, show } = useAddress();
@@ -57,8 +57,7 @@ const remark = computed(() =>
 </script>
 
 <template>
-  <div class="place">
-    <h1 class="visually-hidden">Reckon</h1>
+  <PlaceFrame title="Reckon" look="scroll">
     <BenchTabs />
     <div class="columns">
       <nav aria-label="What to reckon">
@@ -132,16 +131,10 @@ const remark = computed(() =>
         <ReckonPicture v-if="answer && question" :what :asked="question" :answer class="picture" />
       </section>
     </div>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.place {
-  height: 100%;
-  padding: 8px 20px 32px;
-  overflow: auto;
-}
-
 .columns {
   display: grid;
   grid-template-columns: 170px minmax(220px, 300px) minmax(0, 1fr);

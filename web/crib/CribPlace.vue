@@ -7,13 +7,14 @@ import { useThings, type ThingList } from '@/api/queries';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { counted } from '@/shared/pretty';
+import { capital, counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/work/useUndoKeys';
 import CribHead from './CribHead.vue';
 import { rowsOf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What the shop has: tools, wires and terminals, each beside its ruler, found by words, opened to be drawn. */
 const route = useRoute();
@@ -39,7 +40,7 @@ useUndoKeys();
 </script>
 
 <template>
-  <div class="crib">
+  <PlaceFrame :title="capital(list)" look="fill">
     <CribHead
       v-model="search"
       :list
@@ -95,18 +96,10 @@ useUndoKeys();
       :caption="{ tools: 'Tools', wires: 'Wires', terminals: 'Terminals' }[list]"
       @open="(row) => open(row.id)"
     />
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.crib {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  height: 100%;
-  padding: 10px 20px 0;
-}
-
 .crib > :deep(.grid) {
   flex: 1;
   min-height: 320px;

@@ -8,13 +8,14 @@ import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
-import { counted, pretty, words } from '@/shared/pretty';
+import { capital, counted, pretty, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import WaitingPlace from '@/shared/WaitingPlace.vue';
 import { useUndoKeys } from '@/work/useUndoKeys';
 import CribHead from './CribHead.vue';
 import { rowsOnShelf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** The built-in catalogue: described by what things are, each value with its source; taken over with one click. */
 const route = useRoute();
@@ -106,7 +107,7 @@ const more = [
 
 <template>
   <SplitPlace ref="split" :keys="['one']" :is-open="opened !== null" :held="list">
-    <div class="shelf">
+    <PlaceFrame :title="`${capital(list)} on the shelf`" look="fill">
       <CribHead
         v-model="search"
         :list
@@ -158,7 +159,7 @@ const more = [
           </template>
         </ThingGrid>
       </WaitingPlace>
-    </div>
+    </PlaceFrame>
     <template #panel="{ close }">
       <section v-if="opened" class="one" :aria-label="(opened.thing as { name: string }).name">
         <header>
@@ -202,14 +203,6 @@ const more = [
 </template>
 
 <style scoped>
-.shelf {
-  display: flex;
-  flex-direction: column;
-  gap: 6px;
-  height: 100%;
-  padding: 10px 20px 0;
-}
-
 .shelf > :deep(.place) {
   flex: 1;
   min-height: 0;

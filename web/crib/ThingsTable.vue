@@ -13,6 +13,7 @@ import BringTable from '@/table/BringTable.vue';
 import ColumnSays from '@/table/ColumnSays.vue';
 import CribNav from './CribNav.vue';
 import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
 type Read = Schemas['TableThing'];
@@ -142,14 +143,13 @@ function say(at: number, says: string): void {
 </script>
 
 <template>
-  <div class="things">
-    <header>
+  <PlaceFrame :title="`A table of ${list}`" look="fill" is-shown>
+    <template #beside>
       <CribNav :list />
-      <h1>A table of {{ list }}</h1>
       <RouterLink v-if="list !== 'kits'" :to="{ name: 'things', params: { list: 'kits' } }"
         >A table of kits</RouterLink
       >
-    </header>
+    </template>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
     <v-progress-linear
       v-if="bring.isPending.value || read.isPending.value"
@@ -230,30 +230,12 @@ function say(at: number, says: string): void {
         </template>
       </DataGrid>
     </template>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped src="../table/rows.css"></style>
 
 <style scoped>
-.things {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  height: 100%;
-  padding: 10px 20px 0;
-}
-
-header {
-  display: flex;
-  gap: 18px;
-  align-items: center;
-}
-
-h1 {
-  font-size: 17px;
-}
-
 .state {
   display: flex;
   flex-wrap: wrap;

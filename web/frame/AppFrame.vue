@@ -1,7 +1,6 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
 import { defineAsyncComponent, ref } from 'vue';
-import { useRoute, useRouter } from 'vue-router';
+import { useRouter } from 'vue-router';
 
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
@@ -10,18 +9,15 @@ import PersonMenu from './PersonMenu.vue';
 import PlaceNav from './PlaceNav.vue';
 import { unloadable } from './unloadable';
 import { useFresh } from './useFresh';
-import { placeAt, places } from './places';
+import { places } from './places';
 
 /** The shell: the head stays, the place scrolls. */
 const KeyboardHelp = defineAsyncComponent(() => import('./KeyboardHelp.vue'));
 const router = useRouter();
-const route = useRoute();
 const isHelpOpen = ref(false);
 // With Shift or without, as the keyboard has it.
 for (const keys of ['?', 'shift+?']) useKeys(keys, () => (isHelpOpen.value = true));
 for (const place of places) useKeys(`g-${place.key}`, () => void router.push({ name: place.name }));
-// A place that shows one thing of many says which by itself.
-useTitle(() => `${placeAt(route.path)?.title ?? 'Gondrik'} – Gondrik`);
 useFresh();
 const reload = () => window.location.reload();
 </script>

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import { answer, api, problemOf } from '@/api/client';
+import { answer, api } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import ProblemNote from '@/shared/ProblemNote.vue';
 import { changeWords, entryWords, whatChanged } from './historyWords';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
 const { person } = useSession();
@@ -40,8 +40,7 @@ const when = (at: string) =>
 </script>
 
 <template>
-  <div class="history">
-    <h1>What was done</h1>
+  <PlaceFrame title="What was done" look="page" is-shown :error @retry="refetch()">
     <p v-if="mayRead && entries.length" class="muted">
       Two years are kept whole; of what is older, the last entry of each month for each thing.
       <a href="/api/v1/history.json" download>Everything as a file</a>
@@ -53,10 +52,9 @@ const when = (at: string) =>
       Only what is about {{ about }}.
       <button type="button" class="link" @click="show({ about: null })">Show everything</button>
     </p>
-    <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
-    <EmptyNote v-else-if="mayRead && !isFetching && !entries.length" title="Nothing was changed yet">
-      Every change stands here with who made it, when, and what was before: lines and scopes, tools and what they are for,
-      files that were brought in. Each can be taken back.
+    <EmptyNote v-if="mayRead && !isFetching && !entries.length" title="Nothing was changed yet">
+      Every change stands here with who made it, when, and what was before: lines and scopes, tools and what
+      they are for, files that were brought in. Each can be taken back.
     </EmptyNote>
     <ol v-else>
       <li v-for="entry in entries" :key="entry.id">
@@ -89,19 +87,10 @@ const when = (at: string) =>
       </li>
     </ol>
     <v-btn v-if="hasNextPage" :loading="isFetching" @click="fetchNextPage()">Earlier</v-btn>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.history {
-  max-width: 1100px;
-  padding: 18px 20px 60px;
-}
-
-h1 {
-  font-size: 22px;
-}
-
 ol {
   margin: 12px 0;
   padding: 0;

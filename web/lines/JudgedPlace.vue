@@ -19,6 +19,7 @@ import { useLighting } from './useLighting';
 import { useOpening } from './useOpening';
 import { usePair } from './usePair';
 import { useWaysOn } from './useWaysOn';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /*
  * A place that shows the lines of a scope as a kit does them: the band with the verdict, the ruler, the list below it, and Why
@@ -134,10 +135,8 @@ function savePicture(): void {
     :held="held"
     @lost="focusWhereItWas"
   >
-    <div class="judged">
-      <h1 class="visually-hidden">{{ title }}</h1>
-      <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
-      <EmptyNote v-else-if="isEmpty" :title="emptyTitle">
+    <PlaceFrame class="judged" :title look="fill" :error="listError" @retry="retry()">
+      <EmptyNote v-if="isEmpty" :title="emptyTitle">
         <slot name="empty" />
         <template #next>
           <slot name="next">
@@ -211,7 +210,7 @@ function savePicture(): void {
           </LineList>
         </template>
       </template>
-    </div>
+    </PlaceFrame>
 
     <template #panel="{ close }">
       <WhyPanel
@@ -236,10 +235,8 @@ function savePicture(): void {
 
 <style scoped>
 .judged {
-  display: flex;
-  flex-direction: column;
-  height: 100%;
-  padding: 8px 20px 0;
+  gap: 0;
+  padding-top: 8px;
 }
 
 .band {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced, useTitle } from '@vueuse/core';
+import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
@@ -23,9 +23,9 @@ import PlanReasons from './PlanReasons.vue';
 import ToolRoles from './ToolRoles.vue';
 import { money, verdictOf } from './planWords';
 import { usePlanAddress } from './usePlanAddress';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */
-useTitle('Plan – Gondrik');
 const { person } = useSession();
 const { length, force } = storeToRefs(useSettings());
 const units = computed(() => ({ length: length.value, force: force.value }));
@@ -108,10 +108,8 @@ const onCover = computed(() => ({
 </script>
 
 <template>
-  <div class="place">
-    <h1 class="visually-hidden">Plan</h1>
-    <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
-    <EmptyNote v-else-if="!mayPlan" title="Plans are for those who buy">
+  <PlaceFrame title="Plan" look="scroll" :error="listError" @retry="retry()">
+    <EmptyNote v-if="!mayPlan" title="Plans are for those who buy">
       What things cost, and what to buy, is shown to the lead and the coordinator of the shop. What a kit
       covers stands on Cover.
       <template #next
@@ -278,16 +276,10 @@ const onCover = computed(() => ({
         <ToolRoles class="roles" :planned="query.data.value" />
       </div>
     </template>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.place {
-  height: 100%;
-  padding: 8px 20px 24px;
-  overflow: auto;
-}
-
 .waiting,
 .drawing {
   padding: 24px 0;

@@ -20,3 +20,6 @@ export function words(id: string): string {
 export function counted(count: number, one: string, many = `${one}s`): string {
   return `${count} ${count === 1 ? one : many}`;
 }
+
+/** As a name stands on its own: wires are "Wires". */
+export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);

@@ -2,13 +2,13 @@
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
 import ShopWords from './ShopWords.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 const { person } = useSession();
 </script>
 
 <template>
-  <div class="shop">
-    <h1>{{ person?.shop }}</h1>
+  <PlaceFrame :title="person?.shop ?? 'Shop'" look="page" is-shown>
     <p v-if="person?.maySetUpTheShop">
       <RouterLink :to="{ name: 'history' }">What was done, by whom and when</RouterLink>
     </p>
@@ -45,19 +45,10 @@ const { person } = useSession();
         <ShopWords />
       </section>
     </div>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.shop {
-  max-width: 1180px;
-  padding: 22px 20px 48px;
-}
-
-h1 {
-  font-size: 24px;
-}
-
 .columns {
   display: grid;
   grid-template-columns: minmax(0, 2.2fr) minmax(240px, 1fr);

@@ -18,6 +18,7 @@ import ColumnSays from './ColumnSays.vue';
 import { columnWords } from './columnWords';
 import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
 import { useTable } from './useTable';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** A table of work that somebody has: brought, its columns named, read row by row, and taken into a scope. */
 const { asked } = useAddress();
@@ -116,11 +117,8 @@ const problemText = computed(() =>
 </script>
 
 <template>
-  <div class="table-place">
-    <header>
-      <h1>A table for {{ scopeName }}</h1>
-      <RouterLink :to="back">Back to the lines</RouterLink>
-    </header>
+  <PlaceFrame :title="`A table for ${scopeName}`" look="fill" is-shown>
+    <template #beside><RouterLink :to="back">Back to the lines</RouterLink></template>
     <ProblemNote v-if="problem && !problemText" :problem="problem" @retry="readAgain()" />
     <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
     <v-progress-linear v-if="waits" aria-label="Reading the table" indeterminate height="2" color="primary" />
@@ -214,30 +212,12 @@ const problemText = computed(() =>
         </template>
       </DataGrid>
     </template>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped src="./rows.css"></style>
 
 <style scoped>
-.table-place {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  height: 100%;
-  padding: 12px 20px 0;
-}
-
-header {
-  display: flex;
-  gap: 18px;
-  align-items: baseline;
-}
-
-h1 {
-  font-size: 18px;
-}
-
 .state {
   display: flex;
   flex-wrap: wrap;

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { useTitle } from '@vueuse/core';
 import { computed, toRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { useReferenceTable, useReferenceTables } from '@/api/bench';
@@ -9,6 +8,7 @@ import { counted, pretty } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import ReasonExamples from './ReasonExamples.vue';
 import { found, sorted } from './tableRows';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What is behind the numbers: every table with its source and how sure it is, to be searched, sorted and taken along. */
 const route = useRoute();
@@ -21,7 +21,6 @@ const name = computed(() => {
 });
 const shown = computed(() => list.value.find((one) => one.name === name.value));
 const table = useReferenceTable(toRef(name));
-useTitle(() => (shown.value ? `${shown.value.title} – Tables – Gondrik` : 'Tables – Gondrik'));
 
 const words = computed(() => asked('q') ?? '');
 const by = computed(() => table.data.value?.columns.indexOf(asked('by') ?? '') ?? -1);
@@ -45,94 +44,98 @@ const direction = (column: string) =>
 </script>
 
 <template>
-  <div class="place">
-    <h1 class="visually-hidden">Tables</h1>
-    <ProblemNote
-      v-if="tables.error.value"
-      :problem="problemOf(tables.error.value)"
-      @retry="tables.refetch()"
-    />
-    <nav aria-label="Tables">
-      <RouterLink
-        v-for="one in list"
-        :key="one.name"
-        :to="{ name: 'tables', params: { table: one.name } }"
-        :aria-current="one.name === name ? 'page' : undefined"
-        >{{ one.title }} <small class="mono muted">{{ one.rows }}</small></RouterLink
-      >
-    </nav>
-    <section v-if="shown" :aria-labelledby="`table-${name}`">
-      <header>
-        <h2 :id="`table-${name}`">{{ shown.title }}</h2>
-        <p class="muted">{{ shown.about }}</p>
-        <p class="acts">
-          <input
-            type="search"
-            data-search
-            aria-label="Search this table"
-            placeholder="Search this table"
-            :value="words"
-            @input="show({ q: ($event.target as HTMLInputElement).value || null })"
-          />
-          <span v-if="name !== 'reasons'" class="muted" role="status">{{ counted(rows.length, 'row') }}</span>
-          <a :href="`/api/v1/reference/${name}.csv`" download>As CSV</a>
+  <PlaceFrame
+    title="Tables"
+    :tab="shown?.title"
+    look="fill"
+    :error="tables.error.value"
+    @retry="tables.refetch()"
+  >
+    <div class="tables">
+      <nav aria-label="Tables">
+        <RouterLink
+          v-for="one in list"
+          :key="one.name"
+          :to="{ name: 'tables', params: { table: one.name } }"
+          :aria-current="one.name === name ? 'page' : undefined"
+          >{{ one.title }} <small class="mono muted">{{ one.rows }}</small></RouterLink
+        >
+      </nav>
+      <section v-if="shown" :aria-labelledby="`table-${name}`">
+        <header>
+          <h2 :id="`table-${name}`">{{ shown.title }}</h2>
+          <p class="muted">{{ shown.about }}</p>
+          <p class="acts">
+            <input
+              type="search"
+              data-search
+              aria-label="Search this table"
+              placeholder="Search this table"
+              :value="words"
+              @input="show({ q: ($event.target as HTMLInputElement).value || null })"
+            />
+            <span v-if="name !== 'reasons'" class="muted" role="status">{{
+              counted(rows.length, 'row')
+            }}</span>
+            <a :href="`/api/v1/reference/${name}.csv`" download>As CSV</a>
+          </p>
+        </header>
+        <ReasonExamples v-if="name === 'reasons'" :words />
+        <ProblemNote
+          v-else-if="table.error.value"
+          :problem="problemOf(table.error.value)"
+          @retry="table.refetch()"
+        />
+        <p v-else-if="!table.data.value" class="muted" role="status">Opening the table …</p>
+        <p v-else-if="!rows.length" class="muted">
+          No row has “{{ words }}”.
+          <button type="button" class="link" @click="show({ q: null })">Show them all</button>
         </p>
-      </header>
-      <ReasonExamples v-if="name === 'reasons'" :words />
-      <ProblemNote
-        v-else-if="table.error.value"
-        :problem="problemOf(table.error.value)"
-        @retry="table.refetch()"
-      />
-      <p v-else-if="!table.data.value" class="muted" role="status">Opening the table …</p>
-      <p v-else-if="!rows.length" class="muted">
-        No row has “{{ words }}”.
-        <button type="button" class="link" @click="show({ q: null })">Show them all</button>
-      </p>
-      <div v-else class="scroll" tabindex="0" role="group" :aria-label="shown.title">
-        <table>
-          <thead>
-            <tr>
-              <th
-                v-for="(column, at) in table.data.value.columns"
-                :key="column"
-                scope="col"
-                :aria-sort="direction(column)"
-                :class="{ number: isNumber(at) }"
-              >
-                <button type="button" @click="sortBy(column)">
-                  {{ title(column)
-                  }}<span aria-hidden="true">{{
-                    { none: '', ascending: ' ▴', descending: ' ▾' }[direction(column)]
-                  }}</span>
-                </button>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            <tr v-for="(row, number) in rows" :key="number">
-              <td
-                v-for="(cell, at) in row"
-                :key="at"
-                :class="{ number: isNumber(at), mono: isNumber(at), long: cell.length > 46 }"
-              >
-                {{ pretty(cell) }}
-              </td>
-            </tr>
-          </tbody>
-        </table>
-      </div>
-    </section>
-  </div>
+        <div v-else class="scroll" tabindex="0" role="group" :aria-label="shown.title">
+          <table>
+            <thead>
+              <tr>
+                <th
+                  v-for="(column, at) in table.data.value.columns"
+                  :key="column"
+                  scope="col"
+                  :aria-sort="direction(column)"
+                  :class="{ number: isNumber(at) }"
+                >
+                  <button type="button" @click="sortBy(column)">
+                    {{ title(column)
+                    }}<span aria-hidden="true">{{
+                      { none: '', ascending: ' ▴', descending: ' ▾' }[direction(column)]
+                    }}</span>
+                  </button>
+                </th>
+              </tr>
+            </thead>
+            <tbody>
+              <tr v-for="(row, number) in rows" :key="number">
+                <td
+                  v-for="(cell, at) in row"
+                  :key="at"
+                  :class="{ number: isNumber(at), mono: isNumber(at), long: cell.length > 46 }"
+                >
+                  {{ pretty(cell) }}
+                </td>
+              </tr>
+            </tbody>
+          </table>
+        </div>
+      </section>
+    </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.place {
+.tables {
   display: grid;
+  flex: 1;
   grid-template-columns: 230px minmax(0, 1fr);
   gap: 0 30px;
-  height: 100%;
-  padding: 10px 20px 0;
+  min-height: 0;
   overflow: hidden;
 }
 
@@ -244,7 +247,7 @@ td.long {
 }
 
 @media (max-width: 820px) {
-  .place {
+  .tables {
     grid-template-columns: minmax(0, 1fr);
     grid-template-rows: auto minmax(0, 1fr);
   }

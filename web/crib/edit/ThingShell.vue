@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { useEventListener, useTitle } from '@vueuse/core';
+import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
@@ -9,6 +9,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import type { Draft } from './paths';
 import { listRoute, makeRoute } from './routes';
 import type { DraftList, useThing } from './useThing';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /**
  * What stands around a draft, whatever is drawn: where one is, its steps back and forth, writing and taking away, and what others
@@ -35,7 +36,6 @@ const undo = useUndo();
 // One and the same as long as the place stands.
 const thing = props.thing;
 const { draft, name, change, drop, isChanged, isStale, canUndo, canRedo, write, takeAway } = thing;
-useTitle(() => `${name.value || `A new ${one.value}`} – Gondrik`);
 
 /** Another with the same on it: what was drawn is the draft of a new one. */
 async function copy(): Promise<void> {
@@ -69,14 +69,17 @@ useEventListener(window, 'keydown', (event) => {
 </script>
 
 <template>
-  <div class="thing">
+  <PlaceFrame class="thing" :title="name || `A new ${one}`" look="fill">
     <header>
       <RouterLink :to="listRoute(list)">{{ titles[list] }}</RouterLink>
       <span v-if="id" class="mono muted">{{ id }}</span>
       <span v-else class="muted">a new {{ one }}</span>
       <span v-if="isReadonly" class="muted">
-        {{ list === 'kits' ? 'Lead and coordinator pack the kits' : 'The shop lead writes wires, terminals and tools' }};
-        you look at it.
+        {{
+          list === 'kits'
+            ? 'Lead and coordinator pack the kits'
+            : 'The shop lead writes wires, terminals and tools'
+        }}; you look at it.
       </span>
       <div v-else class="acts">
         <span v-if="isChanged" class="state" role="status">not written yet</span>
@@ -124,14 +127,13 @@ useEventListener(window, 'keydown', (event) => {
       <div class="main"><slot :draft="draft" /></div>
       <aside><slot name="aside" /></aside>
     </div>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
 .thing {
-  display: flex;
-  flex-direction: column;
-  height: 100%;
+  gap: 0;
+  padding: 0;
 }
 
 header {

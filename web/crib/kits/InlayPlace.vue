@@ -1,13 +1,12 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { useTitle } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { renderSVG } from 'uqr';
-import { answer, api, problemOf } from '@/api/client';
+import { answer, api } from '@/api/client';
 import { asItCame, SHOP, useKitsAndScopes, useShop, useToolsById } from '@/api/queries';
 import { counted, words } from '@/shared/pretty';
-import ProblemNote from '@/shared/ProblemNote.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What lies in a kit, to be laid into it: every tool with its place to be ticked, and the way to the cards of each work. */
 const route = useRoute();
@@ -23,7 +22,6 @@ const { scopes } = useKitsAndScopes();
 const entries = computed(() => kit.data.value?.tools ?? []);
 const open = computed(() => scopes.value.filter(({ archived }) => !archived));
 const today = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
-useTitle(() => `${kit.data.value?.name ?? 'Kit'}, inlay list – Gondrik`);
 
 /** The cards of a work with this kit, by the address that this page was opened under. */
 const cards = (scope: string) => `${location.origin}/bench?${new URLSearchParams({ kit: id.value, scope })}`;
@@ -32,13 +30,18 @@ const printPage = () => window.print();
 </script>
 
 <template>
-  <div class="place">
-    <ProblemNote v-if="kit.error.value" :problem="problemOf(kit.error.value)" @retry="kit.refetch()" />
-    <p v-else-if="!kit.data.value" class="muted" role="status">Opening the kit …</p>
+  <PlaceFrame
+    title="Inlay list"
+    :tab="kit.data.value?.name"
+    look="scroll"
+    :error="kit.error.value"
+    @retry="kit.refetch()"
+  >
+    <p v-if="!kit.data.value" class="muted" role="status">Opening the kit …</p>
     <article v-else>
       <header>
         <div>
-          <h1>{{ kit.data.value.name }}</h1>
+          <h2 class="name">{{ kit.data.value.name }}</h2>
           <p class="muted">
             {{ counted(entries.length, 'tool') }}, in the order in which they are reached for; {{ today }}
           </p>
@@ -68,16 +71,10 @@ const printPage = () => window.print();
         Isolate and prove dead before you touch. Local codes and licensed practice come first.
       </p>
     </article>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.place {
-  height: 100%;
-  padding: 12px 20px 24px;
-  overflow: auto;
-}
-
 article {
   max-width: 860px;
 }
@@ -88,14 +85,14 @@ header {
   gap: 16px;
 }
 
-h1 {
-  margin: 0;
-  font-size: 24px;
-}
-
 h2 {
   margin: 14px 0 6px;
   font-size: 16px;
+}
+
+.name {
+  margin: 0;
+  font-size: 24px;
 }
 
 p {

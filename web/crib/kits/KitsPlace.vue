@@ -12,6 +12,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/work/useUndoKeys';
 import CribHead from '../CribHead.vue';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** The kits of the shop: tools that travel together, or stand at one bench. */
 const router = useRouter();
@@ -31,7 +32,7 @@ useUndoKeys();
 </script>
 
 <template>
-  <div class="kits">
+  <PlaceFrame title="Kits" look="fill">
     <CribHead list="kits" :count="counted(kits.length, 'kit')">
       <template v-if="mayPack">
         <v-btn size="small" variant="text" :to="{ name: 'things', params: { list: 'kits' } }"
@@ -59,18 +60,10 @@ useUndoKeys();
     >
       <template #cell="{ row, column }">{{ column.value?.(row) ?? '–' }}</template>
     </DataGrid>
-  </div>
+  </PlaceFrame>
 </template>
 
 <style scoped>
-.kits {
-  display: flex;
-  flex-direction: column;
-  gap: 8px;
-  height: 100%;
-  padding: 10px 20px 0;
-}
-
 .kits > :deep(.grid) {
   flex: 1;
   min-height: 320px;

@@ -78,7 +78,7 @@ return [
     ['src/Planning/Matrix.php', '$most >= $from && $least <= $to', '$most > $from && $least < $to'],
     ['src/Planning/Lending.php', 'array_intersect_key($on, $gone) === []', 'array_intersect_key($on, $gone) !== []'],
     ['src/Planning/Lending.php', '$this->kit->count($way->tool->id) === 1', 'true'],
-    ['src/Planning/ShopWork.php', "\$step->operation->value . '|' . \$work->key()] ??= [\$judging, \$line, \$step]", "\$step->operation->value] ??= [\$judging, \$line, \$step]"],
+    ['src/Planning/ShopWork.php', "\$step->operation->value . '|' . \$work->key()] ??= [\$judging, \$line, \$step]", '$step->operation->value] ??= [$judging, $line, $step]'],
     ['src/Planning/ShopWork.php', ', !$around->movable)', ', true)'],
     ['src/Planning/Lending.php', '[$tool => true] + array_fill_keys($this->matrix->closure($tool) ?? [], true), $gone', '[$tool => true], $gone'],
     ['src/Planning/Matrix.php', 'in_array($task->operation, $backups, true) || ', ''],

@@ -268,3 +268,12 @@ it('keeps one shop’s things from another’s', function (): void {
     expect($this->postJson('/api/v1/trials/tools', STRIPPER)->json('operations'))->toBe([])
         ->and(csvRows($this->get('/api/v1/tables/tools')))->toHaveCount(1);
 });
+
+it('takes a tool over with what it requires, once', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->postJson('/api/v1/catalogue/tools/hydraulic-dies-mm2')->assertCreated();
+    $second = $this->postJson('/api/v1/catalogue/tools/hydraulic-dies-awg')->assertCreated();
+    expect($this->getJson('/api/v1/history')->json('data.0.changes.*.id'))->toBe(['hydraulic-dies-awg'])
+        ->and($this->getJson('/api/v1/history')->json('data.1.changes.*.id'))->toEqualCanonicalizing(['hydraulic-dies-mm2', 'hydraulic-frame'])
+        ->and($this->getJson('/api/v1/tools/hydraulic-dies-awg')->json('requires'))->toBe(['hydraulic-frame'])->and($second->status())->toBe(201);
+});

@@ -399,3 +399,15 @@ it('gives all that it keeps as a file, the oldest first', function (): void {
         ->and($entries[1]['changes'][0]['before']['id'])->toBe('bell')->and($entries[1]['changes'][0]['after'])->toBeNull()
         ->and($entries[2]['id'])->toBe($undone)->and((string) $entries[2]['undoes'])->toBe($taken->headers->get('Gondrik-Change'));
 });
+
+it('tells what is about a scope by its lines, those that were written by hand and those that a file brought', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $line = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data.0');
+    $cells = $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $line['id'], 'version' => $line['version'], 'cells' => ['note' => 'seen']]]])->assertOk()->json('change');
+    $import = $this->upload('{"gondrik":1,"scopes":[{"id":"tower-8","name":"Tower 8","lines":[{"id":"screw","torque":2}]}]}')->assertCreated()->json('id');
+    $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
+    $about = fn(string $path): array => $this->getJson('/api/v1/history?about=' . $path)->json('data.*.event');
+    expect($about('lines/tower-7'))->toBe(['changed'])->and($this->getJson('/api/v1/history?about=lines/tower-7')->json('data.0.id'))->toBe($cells)
+        ->and($about('lines/tower-8'))->toBe(['imported'])->and($about('scopes/tower-8'))->toBe(['imported'])->and($about('lines/masts'))->toBe([]);
+});

@@ -249,3 +249,15 @@ it('leaves the shop as it was when applying fails half way', function (): void {
     $this->postJson("/api/v1/imports/{$id}/apply")->assertStatus(500);
     expect(rows($person->shop)['wires'])->toBe(0)->and($person->shop->users()->count())->toBe(1);
 });
+
+it('lets nobody apply what they could not have brought', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $import = $this->upload('{"gondrik":1,"wires":[{"id":"bell","name":"Bell","size":"0.5 mm2","construction":"solid","insulation":"pvc"}]}')->assertCreated()->json('id');
+    $this->insteadActingAs(personOf($shop, Role::Coordinator));
+    $this->postJson("/api/v1/imports/{$import}/apply")->assertForbidden();
+    $this->insteadActingAs($this->lead($shop));
+    $this->getJson('/api/v1/wires/bell')->assertNotFound();
+    $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
+    $this->getJson('/api/v1/wires/bell')->assertOk();
+});

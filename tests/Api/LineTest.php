@@ -151,3 +151,23 @@ it('refuses a conductor with a number of cells that is no object, as any shape t
     $problems = $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => 'heat-15', 'version' => '0123456789abcdef', 'cells' => 1]]])->assertUnprocessable()->json('problems');
     expect($problems[0]['path'])->toBe('changes/0/cells')->and($problems[0]['value'])->toBe(1);
 });
+
+it('keeps the name by which an entry finds a thing, whatever it is called later', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $wire = $this->postJson('/api/v1/wires', ['id' => 'bell', 'name' => 'Bell wire of 2 × 0.5 mm²', 'size' => '0.5 mm2', 'construction' => 'solid', 'insulation' => 'pvc'])->assertCreated();
+    $plain = static fn(): string => DB::table('wires')->where('code', 'bell')->orderByDesc('id')->value('plain_name');
+    expect($plain())->toBe('bell wire 2 x 0.5 mm2');
+    $this->putJson('/api/v1/wires/bell', [...array_diff_key($wire->json(), ['version' => 0]), 'name' => 'Door bell'], ['If-Match' => '"' . $wire->json('version') . '"'])->assertOk();
+    expect($plain())->toBe('door bell')
+        ->and($this->getJson('/api/v1/scopes/tower-7/entry?text=' . rawurlencode('2 × door bell → ring-red-m4'))->json('line.wire'))->toBe('bell');
+});
+
+it('reads a cell that tells a thing by its description against all that the shop has', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $seen = $this->getJson('/api/v1/scopes/tower-7/lines')->json('data');
+    $line = array_values(array_filter($seen, static fn(array $one): bool => ($one['terminal'] ?? '') === 'ring-yellow-m6'))[0];
+    $write = fn(string $text): Illuminate\Testing\TestResponse => $this->postJson('/api/v1/scopes/tower-7/changes', ['changes' => [['id' => $line['id'], 'version' => $line['version'], 'cells' => ['terminal' => $text]]]]);
+    $write('ring yellow M6')->assertOk();
+    expect(array_column($this->getJson('/api/v1/scopes/tower-7/lines')->json('data'), 'terminal', 'id')[$line['id']])->toBe('ring-yellow-m6');
+    $write('ring of gold')->assertUnprocessable();
+});

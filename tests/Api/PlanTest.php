@@ -255,6 +255,10 @@ it('takes a tool out of the kit that it comes from when it arrives, and puts it 
     $this->postJson('/api/v1/history/' . $arrived->headers->get('Gondrik-Change') . '/undo')->assertOk();
     expect($tools('apprentice-box'))->toBe($box)->and($tools($item['from']))->toEqualCanonicalizing($other)
         ->and($this->getJson('/api/v1/plans')->json('data.0'))->toBe($accepted->json());
+    $again = $this->arrive($accepted, $item['id'])->assertOk();
+    expect($tools($item['from']))->not->toContain($item['tool']);
+    $this->arrive($again, $item['id'], false)->assertOk();
+    expect($tools('apprentice-box'))->toBe($box)->and($tools($item['from']))->toEqualCanonicalizing($other);
     // It has not arrived, and so cannot be said not to have: nothing comes to the other kit a second time.
     $this->arrive($accepted, $item['id'], false)->assertOk()->assertHeaderMissing('Gondrik-Change');
     expect($tools($item['from']))->toEqualCanonicalizing($other);

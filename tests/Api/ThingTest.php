@@ -194,3 +194,24 @@ it('raises the version of the shop with every change', function (): void {
     $this->postJson('/api/v1/scopes/tower-7/lines', LINE)->assertCreated();
     expect($this->getJson('/api/v1/version')->json('version'))->toBeGreaterThan($before->json('version'));
 });
+
+it('leaves a wire that is only the second of a splice, and a tool that only another tool requires', function (string $list, array $thing, array $user, string $usedIn): void {
+    $this->actingAs($this->lead($this->demo()));
+    $id = $this->postJson('/api/v1/' . $list, $thing)->assertCreated()->json('id');
+    $usedIn === 'lines'
+        ? $this->postJson('/api/v1/scopes/tower-7/lines', [...$user, 'wireB' => $id])->assertCreated()
+        : $this->postJson('/api/v1/tools', [...$user, 'requires' => [$id]])->assertCreated();
+    $this->deleteJson("/api/v1/{$list}/{$id}", headers: ['If-Match' => '"' . $this->getJson("/api/v1/{$list}/{$id}")->json('version') . '"'])
+        ->assertConflict()->assertJsonPath('uses.0.list', $usedIn)->assertJsonPath('count', 1);
+    $this->getJson("/api/v1/{$list}/{$id}")->assertOk();
+})->with(static function (): array {
+    $splice = json_decode((string) file_get_contents(__DIR__ . '/../../database/demo/tarnholt-ropeway.json'), true);
+    $lines = array_merge(...array_column($splice['scopes'], 'lines'));
+    $line = array_values(array_filter($lines, static fn(array $line): bool => isset($line['wireB'])))[0];
+    $wire = array_column($splice['wires'], null, 'id')[$line['wireB']];
+
+    return [
+        'a wire' => ['wires', [...$wire, 'id' => 'second', 'name' => 'The second'], ['id' => 'splice-2', 'wire' => $line['wire'], 'terminal' => $line['terminal']], 'lines'],
+        'a tool' => ['tools', ['id' => 'frame', 'name' => 'Frame', 'kind' => 'press', 'capabilities' => []], ['id' => 'die', 'name' => 'Die', 'kind' => 'press', 'capabilities' => []], 'tools'],
+    ];
+});

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import type { Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { counted, prose } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
 import FigureValue from './FigureValue.vue';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shallowRef, useId } from 'vue';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { figureNames, figureText, sourceText, type Figure } from './figures';
 
 /** A number that says on one press where it comes from. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { Calculation } from '@/api/bench';
+import type { Calculation } from '@/data/bench';
 import type { Schemas } from '@/api/client';
 import { bundle } from './bundle';
 

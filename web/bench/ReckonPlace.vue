@@ -2,7 +2,7 @@
 import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
-import { useCalculation } from '@/api/bench';
+import { useCalculation } from '@/data/bench';
 import { problemOf } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';

@@ -1,4 +1,4 @@
-import type { Calculation } from '@/api/bench';
+import type { Calculation } from '@/data/bench';
 import type { Schemas } from '@/api/client';
 
 /* What can be reckoned: the fields of each, by the names of the command line. */

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { shown, unitOf } from '@/shared/measures';
 import { pretty } from '@/shared/pretty';
 

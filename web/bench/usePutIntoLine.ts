@@ -1,6 +1,6 @@
 import { shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useWriteLine } from '@/api/writeLine';
+import { useWriteLine } from '@/data/writeLine';
 
 /** Puts what was reckoned into the remark of a line, behind what stands there; it can be taken back like any write. */
 export function usePutIntoLine() {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import type { Pair } from '@/api/queries';
+import type { Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 
 /** That the kit is looked at as it is not: which tools are supposed in it or out of it, what that closes and opens, and the way back. */

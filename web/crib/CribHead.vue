@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { nextTick, useTemplateRef } from 'vue';
-import type { ThingList } from '@/api/queries';
+import type { ThingList } from '@/data/things';
 import { useKeys } from '@/shared/useKeys';
 import CribNav from './CribNav.vue';
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { ThingList } from '@/api/queries';
+import type { ThingList } from '@/data/things';
 import { listRoute } from './edit/routes';
 
 /** The parts of the crib: what the shop has of each kind, and the shelf from which it can be taken. */

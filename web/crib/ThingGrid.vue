@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import type { ThingList } from '@/api/queries';
+import type { ThingList } from '@/data/things';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import { bandOf } from '@/ruler/bars';

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import type { ThingList } from '@/api/queries';
+import type { ThingList } from '@/data/things';
 import type { GridColumn } from '@/grid/columns';
 import { pretty, words } from '@/shared/pretty';
 import { operationWords } from '@/shared/status';

@@ -65,3 +65,38 @@ it('reads everything anew where the number of the shop is another, and only ther
   expect(anew).toHaveBeenCalledOnce();
   shown.unmount();
 });
+
+it('looks at most four times a minute while nobody does anything, and at once when somebody does again', async () => {
+  for (const dice of [0, 1]) {
+    vi.spyOn(Math, 'random').mockReturnValue(dice);
+    const { shown } = page();
+    await vi.advanceTimersByTimeAsync(60_000);
+    get.mockClear();
+    await vi.advanceTimersByTimeAsync(600_000);
+    expect(get.mock.calls.length).toBeLessThanOrEqual(40);
+    expect(get.mock.calls.length).toBeGreaterThan(25);
+    get.mockClear();
+    window.dispatchEvent(new Event('mousemove'));
+    await flushPromises();
+    expect(get).toHaveBeenCalledTimes(1);
+    shown.unmount();
+  }
+});
+
+it('is silent while it is not looked at', async () => {
+  vi.spyOn(Math, 'random').mockReturnValue(0);
+  const { shown } = page();
+  await flushPromises();
+  const state = vi.spyOn(document, 'visibilityState', 'get').mockReturnValue('hidden');
+  document.dispatchEvent(new Event('visibilitychange'));
+  get.mockClear();
+  await vi.advanceTimersByTimeAsync(60_000);
+  window.dispatchEvent(new Event('mousemove'));
+  await vi.advanceTimersByTimeAsync(600_000);
+  expect(get).not.toHaveBeenCalled();
+  state.mockReturnValue('visible');
+  document.dispatchEvent(new Event('visibilitychange'));
+  await flushPromises();
+  expect(get).toHaveBeenCalledTimes(1);
+  shown.unmount();
+});

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
 import { computed, onMounted, ref, toRef, useId, useTemplateRef } from 'vue';
-import { useNames } from '@/api/queries';
+import { useNames } from '@/data/things';
 import type { Onward } from '@/grid/useEditing';
 import { details } from './details';
 

@@ -8,7 +8,8 @@ import StatusMark from '@/shared/StatusMark.vue';
 import { fitWords, markOfFit, operationWords } from '@/shared/status';
 import ReasonList from './ReasonList.vue';
 import { holeOf, type LineRow } from './reading';
-import { useOthers, type Pair, type Units } from '@/api/queries';
+import { useOthers, type Pair } from '@/data/pairs';
+import type { Units } from '@/settings/units';
 import LittleRuler from '@/ruler/LittleRuler.vue';
 
 const props = defineProps<{

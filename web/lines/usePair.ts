@@ -1,7 +1,7 @@
 import { useSessionStorage } from '@vueuse/core';
 import { computed, watch, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { NO_KIT, type Pair } from '@/api/queries';
+import { NO_KIT, type Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 
 interface Named {

@@ -1,6 +1,6 @@
 import type { Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Pair } from '@/api/queries';
+import type { Pair } from '@/data/pairs';
 
 /** Where one goes on from a line: the kit as it would be without a tool, and the plan that closes its holes. */
 export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {

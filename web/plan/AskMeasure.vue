@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { shallowRef, useId, watch } from 'vue';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { measured, shown, unitOf, type Measure } from '@/shared/measures';
 
 /** A limit as one types it, in one's own unit; empty for none. What is no measure is told and changes nothing. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import type { PlanAsked } from '@/api/plans';
+import type { PlanAsked } from '@/data/plans';
 import { prose } from '@/shared/pretty';
 import { writtenAsked } from './beside';
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import PickOne from '@/shared/PickOne.vue';
 import { useOpened } from '@/shared/useOpened';
 import AskMeasure from './AskMeasure.vue';

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { usePlan, type PlanAsked } from '@/api/plans';
-import type { Units } from '@/api/queries';
+import { usePlan, type PlanAsked } from '@/data/plans';
+import type { Units } from '@/settings/units';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { askedWords, besideRows, partedTools } from './beside';
 

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import type { PlanAsked } from '@/api/plans';
+import type { PlanAsked } from '@/data/plans';
 import { counted } from '@/shared/pretty';
 import { money, operationName } from './planWords';
 

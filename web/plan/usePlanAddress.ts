@@ -1,5 +1,5 @@
 import { computed } from 'vue';
-import type { PlanAsked } from '@/api/plans';
+import type { PlanAsked } from '@/data/plans';
 import { useAddress } from '@/frame/useAddress';
 import { readAsked, writtenAsked } from './beside';
 

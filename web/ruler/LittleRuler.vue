@@ -7,7 +7,7 @@ import RulerBar from './RulerBar.vue';
 import { useSettings } from '@/settings/useSettings';
 import { littleAxis } from './littleAxis';
 import { sizeWords } from './scale';
-import StatusShape from './StatusShape.vue';
+import StatusShape from '@/shared/StatusShape.vue';
 
 /**
  * The ruler in small, the same for everything, so that things can be compared by looking along them: what a tool reaches, what

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { LaidDrop } from './drops';
-import StatusShape from './StatusShape.vue';
+import StatusShape from '@/shared/StatusShape.vue';
 
 /** One drop line with its marks. Stands in an svg. */
 defineProps<{ laid: LaidDrop; isLit: boolean; height: number; countY: number }>();

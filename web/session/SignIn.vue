@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import StatusShape from '@/ruler/StatusShape.vue';
+import StatusShape from '@/shared/StatusShape.vue';
 import { useSession } from './useSession';
 import { useSignIn } from './useSignIn';
 

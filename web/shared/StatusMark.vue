@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import StatusShape from '@/ruler/StatusShape.vue';
+import StatusShape from './StatusShape.vue';
 import { statusWords } from './status';
 
 /** The mark of a status beside a text. */

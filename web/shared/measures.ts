@@ -1,4 +1,4 @@
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { millimetres } from './length';
 
 /** What a number measures, and so in which units somebody may type it. */

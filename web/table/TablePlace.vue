@@ -2,7 +2,7 @@
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { NO_KIT, useKitsAndScopes } from '@/api/queries';
+import { NO_KIT, useKitsAndScopes } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';

@@ -3,7 +3,7 @@ import { watchDebounced } from '@vueuse/core';
 import { del, get, set } from 'idb-keyval';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import { counted } from '@/shared/pretty';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useReasonExamples } from '@/api/bench';
+import { useReasonExamples } from '@/data/bench';
 import { problemOf } from '@/api/client';
 import LittleRuler from '@/ruler/LittleRuler.vue';
 import { prose } from '@/shared/pretty';

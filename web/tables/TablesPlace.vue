@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { useReferenceTable, useReferenceTables } from '@/api/bench';
+import { useReferenceTable, useReferenceTables } from '@/data/bench';
 import { problemOf } from '@/api/client';
 import { useAddress } from '@/frame/useAddress';
 import { counted, pretty } from '@/shared/pretty';

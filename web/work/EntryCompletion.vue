@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
-import { useNames } from '@/api/queries';
+import { useNames } from '@/data/things';
 import type { Side } from './entrySides';
 
 /** What of the shop has all the words that are being written. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useLastChange } from '@/api/queries';
+import { useLastChange } from '@/data/lines';
 import { details } from '@/lines/details';
 import type { LineRow } from '@/lines/reading';
 import { omit } from '@/shared/omit';

@@ -2,7 +2,8 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, reactive, ref, toRef, watch } from 'vue';
 import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
-import { useNames, useWorkbookSchema } from '@/api/queries';
+import { useNames } from '@/data/things';
+import { useWorkbookSchema } from '@/data/workbookSchema';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import { millimetres } from '@/shared/length';

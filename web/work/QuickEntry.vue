@@ -2,7 +2,8 @@
 import { refDebounced, useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, toRef, useTemplateRef, watch } from 'vue';
 import { answer, api, problemOf, type Schemas } from '@/api/client';
-import { useEntry, type Units } from '@/api/queries';
+import { useEntry } from '@/data/lines';
+import type { Units } from '@/settings/units';
 import { useSession } from '@/session/useSession';
 import { refusal } from '@/shared/refusal';
 import { useKeys } from '@/shared/useKeys';

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useWorkbookSchema, type SchemaPart } from '@/api/queries';
+import { useWorkbookSchema, type SchemaPart } from '@/data/workbookSchema';
 import { omit } from '@/shared/omit';
 import { words } from '@/shared/pretty';
 

@@ -2,7 +2,8 @@
 import { mdiRedo, mdiTableArrowDown, mdiUndo } from '@mdi/js';
 import { computed, defineAsyncComponent } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { NO_KIT, useKeptLines } from '@/api/queries';
+import { useKeptLines } from '@/data/lines';
+import { NO_KIT } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
@@ -16,7 +17,7 @@ import QuickEntry from './QuickEntry.vue';
 import RefusedNote from './RefusedNote.vue';
 import ScopeActions from './ScopeActions.vue';
 import { useLines, versionOf } from './useLines';
-import { useUndoKeys } from './useUndoKeys';
+import { useUndoKeys } from '@/frame/useUndoKeys';
 
 /** What is to be wired, written line by line, with the judgement of the kit in hand beside it. */
 const { person } = useSession();

@@ -6,7 +6,7 @@ import type { Schemas } from '@/api/client';
 import { bandOf } from '@/ruler/bars';
 import { cutTo } from '@/ruler/measure';
 import { scaleOver, ticksOn } from '@/ruler/scale';
-import StatusShape from '@/ruler/StatusShape.vue';
+import StatusShape from '@/shared/StatusShape.vue';
 import { useSettings } from '@/settings/useSettings';
 import { markOfFit } from '@/shared/status';
 import { snapped, spansOf, stepped, written, type Family, type Span } from './ranges';

@@ -2,7 +2,8 @@
 import { mdiClose } from '@mdi/js';
 import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useWorkbookSchema, type Units } from '@/api/queries';
+import { useWorkbookSchema } from '@/data/workbookSchema';
+import type { Units } from '@/settings/units';
 import { operationWords, orderOfWork } from '@/shared/status';
 import { sizesBetween, spansOf, stepped, withFamily, withoutFamily, written } from '../draw/ranges';
 import SizeRuler from '../draw/SizeRuler.vue';

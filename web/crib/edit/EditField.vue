@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { exampleOf, measured, shown, unitOf, type Measure } from '@/shared/measures';
 
 /**

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import EditField from './EditField.vue';
 import { problemAt, valueAt, withMember, withoutMember, withValue, type Draft } from './paths';
 

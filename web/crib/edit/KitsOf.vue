@@ -2,7 +2,7 @@
 import { useMutation } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { answer, api, changeOf, problemOf } from '@/api/client';
-import { useKitsAndScopes } from '@/api/queries';
+import { useKitsAndScopes } from '@/data/pairs';
 import { useUndo } from '@/frame/useUndo';
 import { refusal } from '@/shared/refusal';
 

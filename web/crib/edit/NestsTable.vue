@@ -2,7 +2,7 @@
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import { parted } from '../draw/ranges';
 import { bandNests } from './capabilities';
 import EditField from './EditField.vue';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useWorkbookSchema, type Units } from '@/api/queries';
+import { useWorkbookSchema } from '@/data/workbookSchema';
+import type { Units } from '@/settings/units';
 import SizeRuler from '../draw/SizeRuler.vue';
 import TerminalPicture from '../draw/TerminalPicture.vue';
 import EditField from './EditField.vue';

@@ -2,7 +2,7 @@
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import { useTicks, type ThingList } from '@/api/queries';
+import { useTicks, type ThingList } from '@/data/things';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import KitsOf from './KitsOf.vue';

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useWorkbookSchema, type Units } from '@/api/queries';
+import { useWorkbookSchema } from '@/data/workbookSchema';
+import type { Units } from '@/settings/units';
 import type { Measure } from '@/shared/measures';
 import { begun, beginnings } from './capabilities';
 import CapabilityCard from './CapabilityCard.vue';

@@ -3,7 +3,7 @@ import { useMutation, useQuery } from '@tanstack/vue-query';
 import { refDebounced } from '@vueuse/core';
 import { computed, ref, toRef } from 'vue';
 import { answer, api, problemOf } from '@/api/client';
-import { useThingPage, type ThingList } from '@/api/queries';
+import { useThingPage, type ThingList } from '@/data/things';
 import { useUndo } from '@/frame/useUndo';
 import { counted } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';

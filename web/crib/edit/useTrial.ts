@@ -1,6 +1,6 @@
 import { shallowRef, watch, type Ref } from 'vue';
 import { answer, api, ApiProblem, type Schemas } from '@/api/client';
-import type { Units } from '@/api/queries';
+import type { Units } from '@/settings/units';
 import type { Draft } from './paths';
 
 interface Trials {

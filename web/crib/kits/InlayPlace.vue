@@ -4,7 +4,9 @@ import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { renderSVG } from 'uqr';
 import { answer, api } from '@/api/client';
-import { asItCame, SHOP, useKitsAndScopes, useShop, useToolsById } from '@/api/queries';
+import { useKitsAndScopes } from '@/data/pairs';
+import { asItCame, SHOP, useShop } from '@/data/shopQuery';
+import { useToolsById } from '@/data/things';
 import { counted, words } from '@/shared/pretty';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 

@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { useThingPage, useToolsById } from '@/api/queries';
+import { useThingPage, useToolsById } from '@/data/things';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import { counted, words } from '@/shared/pretty';

@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
-import { useKitsAndScopes } from '@/api/queries';
+import { useKitsAndScopes } from '@/data/pairs';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import { useSession } from '@/session/useSession';
@@ -10,7 +10,7 @@ import EmptyNote from '@/shared/EmptyNote.vue';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
-import { useUndoKeys } from '@/work/useUndoKeys';
+import { useUndoKeys } from '@/frame/useUndoKeys';
 import CribHead from '../CribHead.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 

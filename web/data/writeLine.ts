@@ -1,5 +1,5 @@
 import { useUndo } from '@/frame/useUndo';
-import { answer, api, type Schemas } from './client';
+import { answer, api, type Schemas } from '@/api/client';
 
 type Kept = Schemas['LineKept'];
 

@@ -1,5 +1,5 @@
 import { useEventListener } from '@vueuse/core';
-import { useUndo } from '@/frame/useUndo';
+import { useUndo } from './useUndo';
 
 const FIELDS = 'input:not([type=radio], [type=checkbox]), textarea, select, [role=dialog]';
 

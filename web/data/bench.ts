@@ -1,7 +1,8 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
 import type { Ref } from 'vue';
-import { answer, api, type Schemas } from './client';
-import { asItCame, SHOP, useShop, type Units } from './queries';
+import { answer, api, type Schemas } from '@/api/client';
+import type { Units } from '@/settings/units';
+import { asItCame, shopQuery } from './shopQuery';
 
 /* Set-up cards, what is reckoned at the bench, and what can be looked up. */
 
@@ -27,17 +28,13 @@ export interface CardAsked {
 
 /** The card of one line with one kit; while the next is asked for the last one stays, and says so. */
 export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
-  const shop = useShop();
   return useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'card', asked, units],
-    queryFn: ({ signal }) =>
-      answer(
-        api.GET('/card', {
-          params: { query: { ...(asked.value ?? { kit: '', scope: '' }), ...units.value } },
-          signal,
-        }),
-      ),
+    ...shopQuery(['card', asked, units], (signal) =>
+      api.GET('/card', {
+        params: { query: { ...(asked.value ?? { kit: '', scope: '' }), ...units.value } },
+        signal,
+      }),
+    ),
     enabled: () => asked.value !== null,
     placeholderData: keepPreviousData,
   });

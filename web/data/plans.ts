@@ -1,8 +1,9 @@
 import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query';
 import { computed, shallowRef, type Ref } from 'vue';
 import { useUndo } from '@/frame/useUndo';
-import { answer, api, changeOf, type Schemas } from './client';
-import { asItCame, SHOP, useShop, type Units } from './queries';
+import { answer, api, changeOf, type Schemas } from '@/api/client';
+import type { Units } from '@/settings/units';
+import { asItCame, SHOP, shopQuery, useShop } from './shopQuery';
 import { useWriteLine } from './writeLine';
 
 /* What is asked about plans, and what is done to those that the shop goes by. */
@@ -34,17 +35,13 @@ export interface PlanAsked {
 
 /** What to do about a kit; while another question is asked the last answer stays, and says so (isPlaceholderData). */
 export function usePlan(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
-  const shop = useShop();
   return useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plan', asked, units],
-    queryFn: ({ signal }) =>
-      answer(
-        api.GET('/plan', {
-          params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
-          signal,
-        }),
-      ),
+    ...shopQuery(['plan', asked, units], (signal) =>
+      api.GET('/plan', {
+        params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
+        signal,
+      }),
+    ),
     enabled: () => asked.value !== null,
     placeholderData: keepPreviousData,
   });
@@ -84,18 +81,14 @@ export function usePlanCurve(asked: Ref<PlanAsked | null>) {
 
 /** Other terminals for lines that the kit cannot make; each is chosen by somebody, here for the plan or in the work itself. */
 export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) {
-  const shop = useShop();
   const writeLine = useWriteLine();
   const query = useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plan-substitutes', asked, units],
-    queryFn: ({ signal }) =>
-      answer(
-        api.GET('/plan/substitutes', {
-          params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
-          signal,
-        }),
-      ),
+    ...shopQuery(['plan-substitutes', asked, units], (signal) =>
+      api.GET('/plan/substitutes', {
+        params: { query: { ...(asked.value ?? { scopes: '' }), ...units.value } },
+        signal,
+      }),
+    ),
     enabled: () => asked.value !== null,
   });
 
@@ -112,9 +105,7 @@ export function useAcceptedPlans(mayPlan: Ref<boolean>) {
   const shop = useShop();
   const client = useQueryClient();
   const query = useQuery({
-    ...asItCame,
-    queryKey: [SHOP, shop, 'plans'],
-    queryFn: () => answer(api.GET('/plans')),
+    ...shopQuery(['plans'], (signal) => api.GET('/plans', { signal })),
     enabled: mayPlan,
   });
   const undo = useUndo();

@@ -1,0 +1,105 @@
+import { useQuery } from '@tanstack/vue-query';
+import { computed, shallowRef, watch, type Ref } from 'vue';
+import { api, type Schemas } from '@/api/client';
+import { isOutOfReach } from '@/api/useReach';
+import type { Units } from '@/settings/units';
+import { shopQuery } from './shopQuery';
+
+/* A kit and a scope, and what the one covers of the other. */
+
+export interface Pair {
+  /** NO_KIT where none is in hand, null while it is not known yet. */
+  kit: string | null;
+  scope: string | null;
+  /** Tools that are supposed to be in the kit too, or not to be in it, with a comma between. */
+  with?: string;
+  without?: string;
+}
+
+/** What the address says where somebody looks at the work without a kit in hand. */
+export const NO_KIT = '';
+
+/** The shop's kits and scopes, to pick from. */
+export function useKitsAndScopes() {
+  const kits = useQuery({
+    ...shopQuery(['kits'], (signal) => api.GET('/kits', { signal })),
+  });
+  const scopes = useQuery({
+    ...shopQuery(['scopes'], (signal) => api.GET('/scopes', { signal })),
+  });
+
+  return {
+    kits: computed(() => kits.data.value?.data ?? []),
+    scopes: computed(() => scopes.data.value?.data ?? []),
+    isLoading: computed(() => kits.isLoading.value || scopes.isLoading.value),
+    // What was read before is still good to pick from.
+    error: computed(
+      () => (kits.data.value ? null : kits.error.value) ?? (scopes.data.value ? null : scopes.error.value),
+    ),
+    retry: () => Promise.all([kits.refetch(), scopes.refetch()]),
+  };
+}
+
+const supposed = (pair: Pair) => ({
+  ...(pair.with ? { with: pair.with } : {}),
+  ...(pair.without ? { without: pair.without } : {}),
+});
+
+const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
+  pair.kit !== null && pair.scope !== null;
+
+/**
+ * What a kit covers of a scope. A verdict is never shown under another kit or scope than its own: what there is of the same
+ * pair stays until the next answer (in other units), and while the server is out of reach.
+ */
+export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
+  const query = useQuery({
+    ...shopQuery(['coverage', pair, units], (signal) => {
+      const { kit, scope } = pair.value;
+      const query = { ...(kit ? { kit } : {}), scope: scope ?? '', ...supposed(pair.value), ...units.value };
+      return api.GET('/coverage', { params: { query }, signal });
+    }),
+    enabled: () => isWhole(pair.value),
+  });
+  const last = shallowRef<{ of: string; data: Schemas['Coverage'] }>();
+  const held = (of: Pair) => JSON.stringify([of.kit, of.scope, supposed(of)]);
+  watch(query.data, (data) => (last.value = data ? { of: held(pair.value), data } : last.value), {
+    immediate: true,
+  });
+  const isOut = computed(() => isOutOfReach(query.error.value));
+  const kept = computed(() =>
+    (query.isPending.value || isOut.value) && last.value?.of === held(pair.value)
+      ? last.value.data
+      : undefined,
+  );
+  const data = computed(() => query.data.value ?? kept.value);
+
+  return {
+    data,
+    error: computed(() => (isOut.value && data.value ? null : query.error.value)),
+    isFetching: query.isFetching,
+    isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
+    refetch: query.refetch,
+  };
+}
+
+/** The tools that were not chosen for one step: asked for only when somebody wants to know. */
+export function useOthers(pair: Ref<Pair>, line: Ref<string>, step: Ref<number | null>, units: Ref<Units>) {
+  return useQuery({
+    ...shopQuery(['others', pair, line, step, units], (signal) =>
+      api.GET('/coverage/lines/{line}/steps/{step}/others', {
+        params: {
+          path: { line: line.value, step: step.value ?? 0 },
+          query: {
+            kit: pair.value.kit ?? '',
+            scope: pair.value.scope ?? '',
+            ...supposed(pair.value),
+            ...units.value,
+          },
+        },
+        signal,
+      }),
+    ),
+    enabled: () => step.value !== null && isWhole(pair.value) && pair.value.kit !== NO_KIT,
+  });
+}

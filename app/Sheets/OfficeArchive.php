@@ -12,6 +12,9 @@ use PhpOffice\PhpSpreadsheet\Cell\Coordinate;
  */
 final class OfficeArchive
 {
+    /** More rows or columns than any sheet has: whoever says so says that it is too large, and no sum of them leaves the whole numbers. */
+    private const BEYOND = 1_000_000;
+
     private const MOST_ENTRIES = 2_000;
 
     private const MOST_SHEETS = 50;
@@ -120,7 +123,7 @@ final class OfficeArchive
                 continue;
             }
             if ($reader->localName === 'row') {
-                $row = (int) ($reader->getAttribute('r') ?? $row + 1);
+                $row = min(self::BEYOND, (int) ($reader->getAttribute('r') ?? $row + 1));
                 $column = 0;
             } elseif ($reader->localName === 'c') {
                 $place = $reader->getAttribute('r');
@@ -150,10 +153,10 @@ final class OfficeArchive
                 [$row, $rowsAlike] = [0, 0];
             } elseif ($reader->name === 'table:table-row') {
                 $row += $rowsAlike;
-                $rowsAlike = max(1, (int) ($reader->getAttribute('table:number-rows-repeated') ?? 1));
+                $rowsAlike = min(self::BEYOND, max(1, (int) ($reader->getAttribute('table:number-rows-repeated') ?? 1)));
                 $column = 0;
             } elseif (in_array($reader->name, ['table:table-cell', 'table:covered-table-cell'], true)) {
-                $cellsAlike = max(1, (int) ($reader->getAttribute('table:number-columns-repeated') ?? 1));
+                $cellsAlike = min(self::BEYOND, max(1, (int) ($reader->getAttribute('table:number-columns-repeated') ?? 1)));
                 $column += $cellsAlike;
                 if ($reader->getAttribute('office:value-type') !== null || $reader->getAttribute('table:formula') !== null) {
                     $extent->grow($row + $rowsAlike, $column, $cellsAlike * $rowsAlike);

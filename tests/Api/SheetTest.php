@@ -68,6 +68,7 @@ it('refuses what is no table', function (Closure $file, string $expected): void 
     'an archive of another kind' => [fn(): string => OfficeFile::archive(['a.xml' => '<a/>']), 'CSV, TSV, ODS or XLSX file'],
     'a thousand sheets' => [fn(): string => OfficeFile::xlsx([['a']], sheets: 1_000), 'at most 50 sheets, and it has 1,000'],
     'rows without end in a few bytes' => [fn(): string => OfficeFile::ods([['a']], rowsAlike: 1_000_000), 'at most 20,000 rows, and it has 1,000,000'],
+    'more rows and columns than there are numbers, in two rows' => [fn(): string => OfficeFile::ods([['a'], ['b']], rowsAlike: PHP_INT_MAX, cellsAlike: 99_999_999_999), 'at most 20,000 rows'],
     'columns without end' => [fn(): string => OfficeFile::ods([['a']], cellsAlike: 16_000), 'at most 80 columns, and it has 16,000'],
     'cells without end' => [fn(): string => OfficeFile::ods([['a']], rowsAlike: 10_000, cellsAlike: 50), 'at most 40,000 cells that say something, and it has 500,000'],
     'more parts than a file has' => [fn(): string => OfficeFile::archive(['content.xml' => '<a/>', ...array_fill_keys(array_map(static fn(int $n): string => 'p' . $n, range(1, 2_000)), '')]), 'at most 2,000 parts, and it has 2,001'],

@@ -16,6 +16,7 @@ import { useKeys } from '@/shared/useKeys';
 import BenchCard from './BenchCard.vue';
 import BenchTabs from './BenchTabs.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** One termination at a time: its card, and the way to the one before and after. */
 const { length, force } = storeToRefs(useSettings());
@@ -97,7 +98,7 @@ const printed = (lines: string | null) =>
           >
         </span>
       </div>
-      <v-progress-linear v-if="isSlow && query.isFetching.value" indeterminate height="2" color="primary" />
+      <WaitBar v-if="isSlow && query.isFetching.value" says="Writing the card" />
       <ProblemNote
         v-if="query.error.value"
         :problem="problemOf(query.error.value)"

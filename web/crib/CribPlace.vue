@@ -15,6 +15,7 @@ import CribHead from './CribHead.vue';
 import { rowsOf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** What the shop has: tools, wires and terminals, each beside its ruler, found by words, opened to be drawn. */
 const route = useRoute();
@@ -68,7 +69,7 @@ useUndoKeys();
       :problem="problemOf(query.error.value)"
       @retry="query.refetch()"
     />
-    <v-progress-linear v-else-if="query.isPending.value" indeterminate height="2" color="primary" />
+    <WaitBar v-else-if="query.isPending.value" :says="`Fetching the ${list}`" />
     <EmptyNote v-else-if="!rows.length && settled.trim()" :title="`No ${one} has all of these words`">
       Names, ids, sizes and what a {{ one }} is made for are searched.
       <template #next

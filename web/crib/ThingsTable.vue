@@ -14,6 +14,7 @@ import ColumnSays from '@/table/ColumnSays.vue';
 import CribNav from './CribNav.vue';
 import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
 type Read = Schemas['TableThing'];
@@ -151,12 +152,7 @@ function say(at: number, says: string): void {
       >
     </template>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <v-progress-linear
-      v-if="bring.isPending.value || read.isPending.value"
-      indeterminate
-      height="2"
-      color="primary"
-    />
+    <WaitBar v-if="bring.isPending.value || read.isPending.value" says="Reading the table" />
     <template v-if="!table">
       <BringTable @bring="bring.mutate($event)">
         <b>Drop a list of {{ list }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows. Each row

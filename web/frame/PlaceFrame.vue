@@ -19,7 +19,7 @@ const {
 } = defineProps<{
   title: string;
   /** What of it is shown, for the tab: "heat-15". */
-  tab?: string;
+  tab?: string | undefined;
   /** fill: what is in it fills the height and scrolls by itself; scroll: it scrolls as one; page: text, as wide as text is. */
   look: 'fill' | 'scroll' | 'page';
   /** Whether its name stands on the page. */

@@ -29,15 +29,15 @@ const props = withDefaults(
     rows: Row[];
     caption: string;
     /** Rows to light, by id. */
-    lit?: ReadonlySet<string>;
-    selected?: { row: string; column: string } | null;
+    lit?: ReadonlySet<string> | undefined;
+    selected?: { row: string | undefined; column: string } | null;
     /** A class for a whole row. */
-    kindOf?: (row: Row) => string | undefined;
-    groupOf?: (row: Row) => string;
+    kindOf?: ((row: Row) => string | undefined) | undefined;
+    groupOf?: ((row: Row) => string) | undefined;
     /** Rows may be put into another order; not while they are sorted or in groups. */
     isArrangeable?: boolean;
     /** Pixels; all rows are of one height, so that a thousand need not be measured. */
-    rowHeight?: number;
+    rowHeight?: number | undefined;
   }>(),
   { lit: () => new Set<string>(), selected: null, kindOf: undefined, groupOf: undefined, rowHeight: 36 },
 );

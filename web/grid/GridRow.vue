@@ -8,7 +8,7 @@ defineProps<{
   /** Counted from 1, with the head. */
   index: number;
   top: number;
-  kind?: string;
+  kind?: string | undefined;
   isLit: boolean;
   isChosen: boolean;
   /** Column that is chosen, that has the focus, and the first and last that are marked; -1 for none. */

@@ -21,6 +21,7 @@ import { useOpening } from './useOpening';
 import { usePair } from './usePair';
 import { useWaysOn } from './useWaysOn';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /*
  * A place that shows the lines of a scope as a kit does them: the band with the verdict, the ruler, the list below it, and Why
@@ -37,7 +38,7 @@ const props = defineProps<{
   title: string;
   emptyTitle: string;
   /** Columns of the sheet, where lines are written here. */
-  sheet?: readonly string[];
+  sheet?: readonly string[] | undefined;
   /** The work is shown even while no kit is in hand. */
   withoutKit?: boolean;
 }>();
@@ -154,14 +155,7 @@ function savePicture(): void {
             :class="{ stale: isStale }"
             @open="openHole"
           />
-          <v-progress-linear
-            v-if="isSlow && isFetching"
-            class="progress"
-            aria-label="Loading"
-            indeterminate
-            height="2"
-            color="primary"
-          />
+          <WaitBar v-if="isSlow && isFetching" class="progress" says="Holding the kit against the work" />
         </div>
         <slot
           name="above"

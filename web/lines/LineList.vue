@@ -18,7 +18,7 @@ const props = defineProps<{
   /** Whether covered lanes of the ruler are folded; null where there is nothing to fold. */
   folds: boolean | null;
   /** Columns of the sheet, where the lines are written here. */
-  sheet?: readonly string[];
+  sheet?: readonly string[] | undefined;
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];

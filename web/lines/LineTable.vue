@@ -19,7 +19,7 @@ const props = defineProps<{
   lit: ReadonlySet<string>;
   selected: { row: string; column: string } | null;
   /** Written as a sheet: the columns that are shown besides those that some line says. Without it the table is only read. */
-  sheet?: readonly string[];
+  sheet?: readonly string[] | undefined;
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];

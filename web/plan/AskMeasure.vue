@@ -4,7 +4,7 @@ import type { Units } from '@/settings/units';
 import { measured, shown, unitOf, type Measure } from '@/shared/measures';
 
 /** A limit as one types it, in one's own unit; empty for none. What is no measure is told and changes nothing. */
-const props = defineProps<{ label: string; of: Measure; value?: number; units: Units }>();
+const props = defineProps<{ label: string; of: Measure; value?: number | undefined; units: Units }>();
 const emit = defineEmits<{ say: [value: number | null] }>();
 const problem = useId();
 const typed = shallowRef('');

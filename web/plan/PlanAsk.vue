@@ -15,9 +15,9 @@ const props = defineProps<{
   picked: string[];
   means: string[];
   months: number;
-  mass?: number;
+  mass?: number | undefined;
   takesMakeshift: boolean;
-  terms: { oneHanded: boolean; noMains: boolean; grip?: number; span?: number };
+  terms: { oneHanded: boolean; noMains: boolean; grip?: number | undefined; span?: number | undefined };
   backups: string[];
   units: Units;
 }>();

@@ -24,6 +24,7 @@ import ToolRoles from './ToolRoles.vue';
 import { money, verdictOf } from './planWords';
 import { usePlanAddress } from './usePlanAddress';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */
 const { person } = useSession();
@@ -142,13 +143,7 @@ const onCover = computed(() => ({
         @backup="address.toggleBackup"
         @say="address.say"
       />
-      <v-progress-linear
-        v-if="isSlow && query.isFetching.value"
-        aria-label="The plan is being made"
-        indeterminate
-        height="2"
-        color="primary"
-      />
+      <WaitBar v-if="isSlow && query.isFetching.value" says="The plan is being made" />
       <ProblemNote
         v-if="query.error.value"
         :problem="problemOf(query.error.value)"
@@ -202,7 +197,7 @@ const onCover = computed(() => ({
               <template v-else-if="isDrawing"
                 >Reckoning what less money would do …
                 <button type="button" @click="curve.stop()">Stop</button>
-                <v-progress-linear aria-label="Reckoning" indeterminate height="2" color="primary"
+                <WaitBar says="Reckoning"
               /></template>
             </p>
             <PlanReasons

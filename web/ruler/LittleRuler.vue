@@ -18,13 +18,13 @@ import StatusShape from '@/shared/StatusShape.vue';
 const props = withDefaults(
   defineProps<{
     ticks: Schemas['Tick'][];
-    bars?: Schemas['Bar'][];
+    bars?: Schemas['Bar'][] | undefined;
     /** What a terminal takes. */
-    span?: Schemas['Reach'];
+    span?: Schemas['Reach'] | undefined;
     /** Area of a wire, mm². */
-    wire?: number;
-    status?: Schemas['Status'];
-    width?: number;
+    wire?: number | undefined;
+    status?: Schemas['Status'] | undefined;
+    width?: number | undefined;
   }>(),
   { bars: () => [], span: undefined, wire: undefined, status: undefined, width: 190 },
 );

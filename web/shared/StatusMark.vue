@@ -7,10 +7,10 @@ import { statusWords } from './status';
 withDefaults(
   defineProps<{
     status: Schemas['Status'];
-    size?: number;
+    size?: number | undefined;
     silent?: boolean;
     /** What is heard, where that is not the name of the status. */
-    says?: string;
+    says?: string | undefined;
   }>(),
   { size: 12, silent: false, says: undefined },
 );

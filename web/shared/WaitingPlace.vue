@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { computed, type Ref } from 'vue';
 import { problemOf } from '@/api/client';
 import ProblemNote from './ProblemNote.vue';
+import WaitBar from './WaitBar.vue';
 
 /**
  * A place that shows what a query brings: until then it says what is waited for (after half a second, so that nothing
@@ -31,7 +32,7 @@ const isLong = refDebounced(isWaiting, 500);
     <template v-else-if="query.data.value === undefined">
       <div v-if="isLong" role="status" class="muted">
         Fetching {{ what }} …
-        <v-progress-linear aria-label="Loading" indeterminate height="2" color="primary" />
+        <WaitBar :says="`Fetching ${what}`" />
       </div>
     </template>
     <slot v-else :data="query.data.value" />

@@ -4,8 +4,13 @@ import { useHotkey } from 'vuetify';
 const FIELDS =
   'input:not([type=radio], [type=checkbox]), textarea, select, [contenteditable=true], [role=dialog]';
 
-function isTyping(event: KeyboardEvent): boolean {
-  return event.target instanceof Element && event.target.closest(FIELDS) !== null;
+/** What goes about by arrows itself. */
+const WALKED =
+  'input[type=radio], input[type=range], [role=slider], [role=grid], [role=menu], [role=tablist]';
+
+function isTheirs(event: KeyboardEvent): boolean {
+  const own = event.key.startsWith('Arrow') ? `${FIELDS}, ${WALKED}` : FIELDS;
+  return event.target instanceof Element && event.target.closest(own) !== null;
 }
 
 /** Whether what belongs to a key is on the page at all: under a sign-in nothing is. */
@@ -21,7 +26,7 @@ export function useKeys(keys: string, act: () => void): void {
   useHotkey(
     keys,
     (event) => {
-      if (isTyping(event) || !isShown('#place')) return;
+      if (isTheirs(event) || !isShown('#place')) return;
       event.preventDefault();
       act();
     },

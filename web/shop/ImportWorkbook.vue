@@ -6,6 +6,7 @@ import { problemOf, type Schemas } from '@/api/client';
 import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
 import { useImport } from './useImport';
+import WaitBar from '@/shared/WaitBar.vue';
 
 const { check, apply, undo, undoHere } = useImport();
 const zone = useTemplateRef<HTMLElement>('zone');
@@ -86,7 +87,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
 
     <div v-if="check.isPending.value" class="outcome" role="status">
       <p>Reading {{ file?.name }} …</p>
-      <v-progress-linear aria-label="Looking at the file" indeterminate height="2" color="primary" />
+      <WaitBar says="Looking at the file" />
     </div>
 
     <section v-else-if="problem" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="problems">

@@ -19,6 +19,7 @@ import { columnWords } from './columnWords';
 import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
 import { useTable } from './useTable';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** A table of work that somebody has: brought, its columns named, read row by row, and taken into a scope. */
 const { asked } = useAddress();
@@ -121,7 +122,7 @@ const problemText = computed(() =>
     <template #beside><RouterLink :to="back">Back to the lines</RouterLink></template>
     <ProblemNote v-if="problem && !problemText" :problem="problem" @retry="readAgain()" />
     <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
-    <v-progress-linear v-if="waits" aria-label="Reading the table" indeterminate height="2" color="primary" />
+    <WaitBar v-if="waits" says="Reading the table" />
 
     <BringTable v-if="!table" @bring="bring.mutate({ file: $event })" />
 

@@ -88,7 +88,7 @@ const make = useMutation({
     const { data, error, response } = await api.POST(list as '/wires', {
       body: thing as Schemas['WireDraft'],
     });
-    const made = await answer(Promise.resolve({ data, error, response }));
+    const made = await answer(Promise.resolve({ ...(data ? { data } : {}), error, response }));
     return { made, change: changeOf(response) };
   },
   onSuccess: async ({ made, change }) => {

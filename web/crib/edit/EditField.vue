@@ -13,12 +13,12 @@ const props = withDefaults(
   defineProps<{
     label: string;
     value: unknown;
-    measure?: Measure;
-    units?: Units;
-    hint?: string;
-    problem?: string | null;
+    measure?: Measure | undefined;
+    units?: Units | undefined;
+    hint?: string | undefined;
+    problem?: string | null | undefined;
     isReadonly?: boolean;
-    list?: string[];
+    list?: string[] | undefined;
     /** The name is heard, not seen: in a table its column says it. */
     isBare?: boolean;
   }>(),

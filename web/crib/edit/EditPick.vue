@@ -7,7 +7,7 @@ defineProps<{
   value: unknown;
   options: string[];
   /** What the empty choice is called; without it there is none. */
-  nothing?: string;
+  nothing?: string | undefined;
   problem?: string | null;
   isReadonly?: boolean;
 }>();

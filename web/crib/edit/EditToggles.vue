@@ -7,7 +7,7 @@ const props = defineProps<{
   options: string[];
   value: string[];
   /** What is makeshift; undefined where there is no such thing. */
-  makeshift?: string[];
+  makeshift?: string[] | undefined;
   problem?: string | null;
   isReadonly?: boolean;
 }>();

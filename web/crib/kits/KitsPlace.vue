@@ -13,6 +13,7 @@ import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import CribHead from '../CribHead.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 
 /** The kits of the shop: tools that travel together, or stand at one bench. */
 const router = useRouter();
@@ -43,7 +44,7 @@ useUndoKeys();
       </template>
     </CribHead>
     <ProblemNote v-if="error" :problem="problemOf(error)" @retry="retry()" />
-    <v-progress-linear v-else-if="isLoading" indeterminate height="2" color="primary" />
+    <WaitBar v-else-if="isLoading" says="Fetching the kits" />
     <EmptyNote v-else-if="!kits.length" title="No kits yet">
       A kit is what travels together: a backpack, a van, a box, or what stands at one bench. Cover holds it
       against the work.

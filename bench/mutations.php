@@ -75,7 +75,8 @@ return [
     ['src/Planning/Backing.php', 'WANTED = 2', 'WANTED = 1'],
     ['src/Planning/Matrix.php', '($conditions->mustTravel && $needs->inPlaceOnly)', 'false'],
     ['src/Planning/Matrix.php', '($conditions->noMains && $needs->energy === Energy::Mains)', 'false'],
-    ['src/Planning/Matrix.php', '$most >= $from && $least <= $to', '$most > $from && $least < $to'],
+    // Just at a bound nothing is decided: bounds are wider than any rule.
+    ['src/Planning/Matrix.php', '$most >= $from && $least <= $to', '$most <= $from'],
     ['src/Planning/Lending.php', 'array_intersect_key($on, $gone) === []', 'array_intersect_key($on, $gone) !== []'],
     ['src/Planning/Lending.php', '$this->kit->count($way->tool->id) === 1', 'true'],
     ['src/Planning/ShopWork.php', "\$step->operation->value . '|' . \$work->key()] ??= [\$judging, \$line, \$step]", '$step->operation->value] ??= [$judging, $line, $step]'],

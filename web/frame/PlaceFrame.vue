@@ -82,7 +82,8 @@ onMounted(() => {
   display: flex;
   flex-wrap: wrap;
   gap: 4px 18px;
-  align-items: baseline;
+  align-items: center;
+  margin-bottom: 4px;
 }
 
 h1 {

@@ -52,17 +52,6 @@ final readonly class Kit
         return ($this->byTool[$id] ?? null)->count ?? 0;
     }
 
-    public function hasKind(ToolKind $kind): bool
-    {
-        foreach ($this->tools as $entry) {
-            if ($entry->tool->kind === $kind) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** The same kit with more tools at its end. */
     public function with(Tool ...$tools): self
     {

@@ -33,23 +33,21 @@ const printPage = () => window.print();
 
 <template>
   <PlaceFrame
-    title="Inlay list"
-    :tab="kit.data.value?.name"
+    :title="kit.data.value?.name ?? 'Inlay list'"
+    tab="Inlay list"
     look="scroll"
+    is-shown
     :error="kit.error.value"
     @retry="kit.refetch()"
   >
+    <template #beside>
+      <v-btn v-if="kit.data.value" class="act" variant="outlined" @click="printPage()">Print</v-btn>
+    </template>
     <p v-if="!kit.data.value" class="muted" role="status">Opening the kit …</p>
     <article v-else>
-      <header>
-        <div>
-          <h2 class="name">{{ kit.data.value.name }}</h2>
-          <p class="muted">
-            {{ counted(entries.length, 'tool') }}, in the order in which they are reached for; {{ today }}
-          </p>
-        </div>
-        <v-btn class="act" variant="outlined" @click="printPage()">Print</v-btn>
-      </header>
+      <p class="muted">
+        {{ counted(entries.length, 'tool') }}, in the order in which they are reached for; {{ today }}
+      </p>
       <p v-if="!entries.length" class="muted">Nothing lies in it yet.</p>
       <ol>
         <li v-for="{ tool, count } in entries" :key="tool">
@@ -81,20 +79,9 @@ article {
   max-width: 860px;
 }
 
-header {
-  display: flex;
-  justify-content: space-between;
-  gap: 16px;
-}
-
 h2 {
   margin: 14px 0 6px;
   font-size: 16px;
-}
-
-.name {
-  margin: 0;
-  font-size: 24px;
 }
 
 p {

@@ -1,5 +1,5 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
-import { computed, ref, watch, type Ref } from 'vue';
+import { computed, shallowRef, watch, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { answer, api, changeOf, ApiProblem, isChangedMeanwhile, problemOf } from '@/api/client';
 import { useLastChange } from '@/data/lines';
@@ -113,7 +113,7 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
   });
 
   /** What the server refused when it was written, until something else is drawn; then what it says of the draft. */
-  const refused = ref<{ draft: Draft | null; problems: { path: string; expected: string }[] }>({
+  const refused = shallowRef<{ draft: Draft | null; problems: { path: string; expected: string }[] }>({
     draft: null,
     problems: [],
   });

@@ -24,7 +24,7 @@ const LAYERS: Record<string, string[]> = {
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],
-  history: ['api', 'frame', 'session', 'shared'],
+  history: ['api', 'data', 'frame', 'session', 'shared'],
   shop: ['api', 'frame', 'session', 'shared'],
 };
 
@@ -67,6 +67,23 @@ it('reaches another folder only by its name', () => {
       // What lies outside the page (a table of the core, the demo) has no other name.
       const elsewhere = near.filter((path) => !path.startsWith('..') && path.split('/')[0] !== folder);
       expect(elsewhere, `${folder}/${name}`).toEqual([]);
+    }
+  }
+});
+
+it('keeps what it reads of a shop under the number of the shop', () => {
+  for (const folder of folders) {
+    for (const name of readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' })) {
+      if (!/(?<!\.test)\.(ts|vue)$/.test(name)) continue;
+      const keys = [...readFileSync(join(root, folder, name), 'utf8').matchAll(/queryKey: \[['S][^\]]*\]/g)];
+      const without = keys.filter(
+        ([key]) => /'shop'|SHOP/.test(key) && !/useShop\(\)|shop(\.value)?[,\]]/.test(key),
+      );
+      // What is read anew when the shop has changed is all of it.
+      expect(
+        without.map(([key]) => key).filter((key) => key !== "queryKey: ['shop']"),
+        `${folder}/${name}`,
+      ).toEqual([]);
     }
   }
 });

@@ -125,6 +125,7 @@ export function useAcceptedPlans(mayPlan: Ref<boolean>) {
   return {
     plans: computed(() => query.data.value?.data ?? []),
     error: query.error,
+    retry: query.refetch,
     /** What of the plan was shown, and nothing else. */
     async accept(seen: string, said: string): Promise<void> {
       await written(api.POST('/plans', { body: { seen } }), said);

@@ -2,6 +2,7 @@
 import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { answer, api } from '@/api/client';
+import { asItCame, SHOP, useShop } from '@/data/shopQuery';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
@@ -17,9 +18,10 @@ const about = computed(() => asked('about'));
 const mayRead = computed(() => person.value?.maySetUpTheShop ?? false);
 
 const { data, error, isFetching, hasNextPage, fetchNextPage, refetch } = useInfiniteQuery({
-  queryKey: ['shop', computed(() => person.value?.shopId ?? 0), 'history', 'page', about],
+  ...asItCame,
+  queryKey: [SHOP, useShop(), 'history', 'page', about],
   initialPageParam: null as number | null,
-  queryFn: ({ pageParam }) =>
+  queryFn: ({ pageParam, signal }) =>
     answer(
       api.GET('/history', {
         params: {
@@ -28,6 +30,7 @@ const { data, error, isFetching, hasNextPage, fetchNextPage, refetch } = useInfi
             ...(about.value ? { about: about.value } : {}),
           },
         },
+        signal,
       }),
     ),
   getNextPageParam: ({ next }) => next,

@@ -260,6 +260,11 @@ const onCover = computed(() => ({
           @away="address.say({ beside: null })"
         />
         <ProblemNote v-if="refused" :problem="refused" @retry="refused = null" />
+        <ProblemNote
+          v-if="accepted.error.value"
+          :problem="problemOf(accepted.error.value)"
+          @retry="accepted.retry()"
+        />
         <AcceptedPlans
           :plans="accepted.plans.value"
           :scope-names="scopeNames"

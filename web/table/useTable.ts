@@ -3,6 +3,7 @@ import { watchDebounced } from '@vueuse/core';
 import { del, get, set } from 'idb-keyval';
 import { computed, ref, shallowRef, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
+import { shopQuery } from '@/data/shopQuery';
 import type { Units } from '@/settings/units';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
@@ -53,23 +54,19 @@ export function useTable(scope: Ref<string | null>, kit: Ref<string | null>, uni
     { debounce: 250, immediate: true },
   );
   const reading = useQuery({
-    queryKey: ['shop', 'table', scope, kit, units, round],
-    shallow: true,
-    structuralSharing: false,
-    gcTime: 0,
-    queryFn: () => {
+    ...shopQuery(['table', scope, kit, units, round], (signal) => {
       const { rows, columns } = settled.value as Table;
-      return answer(
-        api.POST('/scopes/{scope}/sheet', {
-          params: { path: { scope: scope.value ?? '' }, query: units.value },
-          body: {
-            rows: Object.fromEntries(rows.map(({ place, cells }) => [place, cells])),
-            columns,
-            ...(kit.value ? { kit: kit.value } : {}),
-          },
-        }),
-      );
-    },
+      return api.POST('/scopes/{scope}/sheet', {
+        params: { path: { scope: scope.value ?? '' }, query: units.value },
+        body: {
+          rows: Object.fromEntries(rows.map(({ place, cells }) => [place, cells])),
+          columns,
+          ...(kit.value ? { kit: kit.value } : {}),
+        },
+        signal,
+      });
+    }),
+    gcTime: 0,
     enabled: () =>
       scope.value !== null &&
       (settled.value?.columns.length ?? 0) > 0 &&

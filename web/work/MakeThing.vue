@@ -2,6 +2,7 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, reactive, ref, toRef, watch } from 'vue';
 import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
+import { shopQuery } from '@/data/shopQuery';
 import { useNames } from '@/data/things';
 import { useWorkbookSchema } from '@/data/workbookSchema';
 import { useUndo } from '@/frame/useUndo';
@@ -58,9 +59,9 @@ const fields = computed<Field[]>(() =>
 );
 
 const proposal = useQuery({
-  queryKey: ['shop', 'proposal', toRef(props, 'about'), toRef(props, 'text')],
-  queryFn: () =>
-    answer(api.GET('/proposal', { params: { query: { about: props.about, text: props.text } } })),
+  ...shopQuery(['proposal', toRef(props, 'about'), toRef(props, 'text')], (signal) =>
+    api.GET('/proposal', { params: { query: { about: props.about, text: props.text } }, signal }),
+  ),
 });
 const says = reactive<Record<string, string>>({});
 const others = ref<Record<string, unknown>>({});

@@ -2,6 +2,7 @@
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
 import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
+import { shopQuery } from '@/data/shopQuery';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { omit } from '@/shared/omit';
@@ -37,8 +38,9 @@ const rules = ref<Schemas['ScopeKept']['houseRules']>();
 const isArchived = ref(false);
 
 const seen = useQuery({
-  queryKey: ['shop', 'scope', props.scope],
-  queryFn: () => answer(api.GET('/scopes/{id}', { params: { path: { id: props.scope ?? '' } } })),
+  ...shopQuery(['scope', props.scope], (signal) =>
+    api.GET('/scopes/{id}', { params: { path: { id: props.scope ?? '' } }, signal }),
+  ),
   enabled: props.action === 'settings' && props.scope !== null,
   staleTime: 0,
   gcTime: 0,

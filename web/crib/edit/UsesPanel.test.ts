@@ -26,7 +26,11 @@ const shown = (isReadonly = false) =>
   mount(UsesPanel, {
     props: { list: 'wires', id: 'w1', name: 'A wire', isReadonly },
     global: {
-      plugins: [createPinia(), createVuetify(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+      plugins: [
+        createPinia(),
+        createVuetify(),
+        [VueQueryPlugin, { queryClient: new QueryClient({ defaultOptions: { queries: { retry: false } } }) }],
+      ],
       stubs: { RouterLink: { props: ['to'], template: '<a :data-to="JSON.stringify(to)"><slot /></a>' } },
     },
   });
@@ -46,6 +50,21 @@ it('says where it is used, scope by scope, and that there is more', async () => 
     query: { scope: 'tower-7', line: 'l1' },
   });
   expect(view.text()).toContain('and 4 more places');
+});
+
+it('says so where it cannot be told where it is used, and asks again', async () => {
+  const problem = { type: 'about:blank', title: 'The server is busy', status: 503, detail: 'Try again.' };
+  get.mockImplementation(() =>
+    Promise.resolve({ error: problem, response: new Response(null, { status: 503 }) }),
+  );
+  const view = shown();
+  await flushPromises();
+  expect(view.get('[role=alert]').text()).toContain('The server is busy');
+  get.mockImplementation((path: string) => ok(path.includes('uses') ? uses : { data: [] }));
+  await view.get('[role=alert] button').trigger('click');
+  await flushPromises();
+  expect(view.find('[role=alert]').exists()).toBe(false);
+  expect(view.get('h3').text()).toBe('Used in 7 places');
 });
 
 it('offers to merge what is the same, and tells into what', async () => {

@@ -3,9 +3,11 @@ import { useMutation, useQuery } from '@tanstack/vue-query';
 import { refDebounced } from '@vueuse/core';
 import { computed, ref, toRef } from 'vue';
 import { answer, api, problemOf } from '@/api/client';
+import { shopQuery } from '@/data/shopQuery';
 import { useThingPage, type ThingList } from '@/data/things';
 import { useUndo } from '@/frame/useUndo';
 import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import { refusal } from '@/shared/refusal';
 
 /** Where a thing is used, and what of the shop is the same: two that are one become one. */
@@ -15,9 +17,9 @@ const emit = defineEmits<{ merged: [into: string] }>();
 const undo = useUndo();
 const one = computed(() => props.list.slice(0, -1));
 const query = useQuery({
-  queryKey: ['shop', 'uses', toRef(props, 'list'), toRef(props, 'id')],
-  queryFn: () =>
-    answer(api.GET('/{list}/{id}/uses', { params: { path: { list: props.list, id: props.id } } })),
+  ...shopQuery(['uses', toRef(props, 'list'), toRef(props, 'id')], (signal) =>
+    api.GET('/{list}/{id}/uses', { params: { path: { list: props.list, id: props.id } }, signal }),
+  ),
 });
 const uses = computed(() => query.data.value);
 /** Lines by their scope: so many lines of a scope are one row. */
@@ -70,6 +72,7 @@ const problem = computed(() => (merge.error.value ? problemOf(merge.error.value)
         uses ? (uses.count ? `Used in ${counted(uses.count, 'place')}` : 'Used nowhere yet') : 'Where used …'
       }}
     </h3>
+    <ProblemNote v-if="query.error.value" :problem="problemOf(query.error.value)" @retry="query.refetch()" />
     <ul>
       <li v-for="place in places" :key="place.title">
         <RouterLink :to="place.to">{{ place.title }}</RouterLink>

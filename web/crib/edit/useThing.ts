@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { useRouter } from 'vue-router';
 import { answer, api, changeOf, ApiProblem, isChangedMeanwhile, problemOf } from '@/api/client';
+import { shopQuery } from '@/data/shopQuery';
 import { useLastChange } from '@/data/lines';
 import { useTool, type ThingList } from '@/data/things';
 import { useUndo } from '@/frame/useUndo';
@@ -38,9 +39,9 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
   /** What tools cost is not for everybody: who may not see it sees the tool as the list has it. */
   const tool = useTool(computed(() => (list.value === 'tools' ? id.value : null)));
   const query = useQuery({
-    queryKey: ['shop', 'thing', list, id],
-    queryFn: () =>
-      answer(api.GET(`/${list.value}/{id}` as '/tools/{id}', { params: { path: { id: id.value ?? '' } } })),
+    ...shopQuery(['thing', list, id], (signal) =>
+      api.GET(`/${list.value}/{id}` as '/tools/{id}', { params: { path: { id: id.value ?? '' } }, signal }),
+    ),
     enabled: () => id.value !== null && (list.value !== 'tools' || hasCosts.value),
   });
   const seen = computed<{ thing: Draft; version: string | null } | null>(() => {

@@ -20,8 +20,8 @@ const COPY = ROOT . '/var/mutate';
 
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
-    'Planning' => ['WayTest|LendingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
-    'Entry' => ['EntryTest', 'SheetTest'],
+    'Planning' => ['WayTest|LendingTest|BuyingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
+    'Entry' => ['EntryTest|EntryByNameTest', 'SheetTest'],
     'Sheet' => ['SheetTest'],
     'Listing' => ['ListingTest'],
     'Card' => ['CardTest'],

@@ -56,6 +56,8 @@ it('rests on the catalogue where names do not tell it all', function (string $te
     'a stud beside a name, which may tell which ring' => '14 × w12 → ring M6',
     'tinned beside a name, which may be the wire or what is done to it' => 'w12 tinned → ring',
     'a number behind a name, which may be its size or how many' => 'w12 → ring 6',
+    'a stud that the one named has not, and another may' => '14 × w12 → ring M12',
+    'a number that is none of its sizes, and of another may be' => 'w12 → ring 40',
     'half a name' => 'w1 → ring',
     'nothing' => '',
 ]);

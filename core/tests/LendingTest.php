@@ -8,8 +8,11 @@ declare(strict_types=1);
 
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\Lending;
 use Gondrik\Core\Planning\PlannedScope;
+use Gondrik\Core\Planning\Planner;
+use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\ShopWork;
 use Gondrik\Core\Planning\Terms;
 use Gondrik\Core\Planning\Way;
@@ -93,6 +96,47 @@ it('lends either of two that do the same, not both, and of one that is there twi
         return (new Lending(KitAsItStands::onPaper($of), new ShopWork(allWork($workbook))))->canDoWithout(array_map(static fn(string $id): Way => Way::moving($of->tool($id) ?? throw new LogicException('no such tool'), $kit), array_values($tools)));
     };
     expect([$lends('both', 'one'), $lends('both', 'other'), $lends('both', 'one', 'other'), $lends('twice', 'twice')])->toBe([true, true, false, true]);
+});
+
+/** @return Workbook with cutters as they are given, each in the kit of its name beside what it requires, and lines that are to be cut for */
+function cutters(array $tools, array $kits, array $lines = [[]]): Workbook
+{
+    return (new WorkbookCodec())->read((string) json_encode([
+        'gondrik' => 1,
+        'wires' => [['id' => 'w', 'name' => 'w', 'size' => '12 AWG', 'construction' => 'stranded', 'insulation' => 'pvc']],
+        'terminals' => [['id' => 't', 'name' => 't', 'class' => 'insulated', 'size' => '12-10 AWG']],
+        'tools' => array_map(static fn(string $id, array $more): array => ['id' => $id, 'name' => $id, 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '20-10 AWG']], ...$more], array_keys($tools), $tools),
+        'kits' => array_map(static fn(string $id, array $has): array => ['id' => $id, 'name' => $id, 'tools' => array_map(static fn(string $tool): array => ['tool' => $tool], $has)], array_keys($kits), $kits),
+        'scopes' => [['id' => 's', 'name' => 's', 'lines' => array_map(static fn(int $at, array $line): array => ['id' => 'l' . $at, 'wire' => 'w', 'terminal' => 't', ...$line], array_keys($lines), $lines)]],
+    ]));
+}
+
+function lendingOf(Workbook $workbook, string $kit): Lending
+{
+    return new Lending(KitAsItStands::onPaper($workbook->kit($kit) ?? throw new LogicException('no such kit')), new ShopWork(allWork($workbook)));
+}
+
+it('does not lend what only another of its tools rests on', function (): void {
+    $workbook = cutters(['frame' => ['capabilities' => []], 'blade' => ['requires' => ['frame']]], ['press' => ['frame', 'blade']]);
+    $lending = lendingOf($workbook, 'press');
+    expect(array_map(static fn(Way $way): bool => $lending->canDoWithout([$way]), $lending->ways()))->toBe([false, false]);
+});
+
+it('holds back what stays at its bench for work that can be brought there, though the same work elsewhere never needs it', function (array $lines, bool $lends): void {
+    $lending = lendingOf(cutters(['bench' => ['inPlaceOnly' => true]], ['van' => ['bench']], $lines), 'van');
+    expect($lending->canDoWithout($lending->ways()))->toBe($lends);
+})->with([
+    'work that is where it is' => [[[]], true],
+    'the same, and some that can be brought' => [[[], ['movable' => true]], false],
+    'whichever stands first' => [[['movable' => true], []], false],
+]);
+
+it('moves what another kit has to spare, and leaves it what it needs', function (): void {
+    $workbook = cutters(['needed' => [], 'spare' => [], 'other' => []], ['poor' => ['needed'], 'rich' => ['spare', 'other']]);
+    $lendings = [lendingOf($workbook, 'poor'), lendingOf($workbook, 'rich')];
+    $question = new PlanQuestion(KitAsItStands::none(), allWork($workbook), array_merge(...array_map(static fn(Lending $lending): array => $lending->ways(), $lendings)), lendings: $lendings);
+    $moved = array_map(static fn(Addition $one): array => [$one->way->tool->id, $one->way->from], (new Planner($question))->plan()->add);
+    expect($moved)->toBe([['spare', 'rich']]);
 });
 
 it('takes a tool whose force and span are just those of the hand', function (?float $force, ?float $span, bool $isTaken): void {

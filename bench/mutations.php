@@ -189,6 +189,6 @@ return [
     ['app/Things/TakingOver.php', 'if (!$isTaken($required)) {', 'if (true) {'],
     ['app/Lines/ScopeMaking.php', "            unset(\$copy->archived);\n", ''],
     ['app/Lines/ScopeMaking.php', '$away->archived = true;', '$away->archived = false;'],
-    ['app/Lines/ShopEntries.php', '!$reader->end($column->value, trim($text))->isByName', 'false'],
+    ['app/Lines/ShopEntries.php', '$named?->end($column->value, trim($text))->isByName === false', 'false'],
     ['app/Lines/ShopEntries.php', 'if ($entry->isByName) {', 'if (true) {'],
 ];

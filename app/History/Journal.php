@@ -19,6 +19,9 @@ final readonly class Journal
     /** So long everything is kept. */
     public const WHOLE_YEARS = 2;
 
+    /** Whole entries that stand in memory together: one may hold a table of twenty thousand things. */
+    private const AT_ONCE = 10;
+
     /**
      * Keeps an entry; to be called in the transaction of the change itself. Who it was is whoever is signed in.
      *
@@ -108,11 +111,11 @@ final readonly class Journal
     /** @return LazyCollection<int, ChangeModel> the oldest first, each with who it was and all that it keeps */
     public function all(Shop $shop): LazyCollection
     {
-        return $this->of($shop)->with('causer')->lazyById(100);
+        return $this->of($shop)->with('causer')->lazyById(self::AT_ONCE);
     }
 
     /**
-     * Of what is older than a day, in every shop, only the last entry of each month stays that is about a thing.
+     * Of what was before a moment, in every shop, only the last entry of each month stays that is about a thing.
      *
      * @return int how many went
      */

@@ -22,6 +22,9 @@ use Illuminate\Database\Eloquent\ModelNotFoundException;
  */
 final readonly class ShopEntries
 {
+    /** So many cells are read by their names. */
+    private const FEW = 50;
+
     public function __construct(private ShopWorkbook $shops, private ShopWords $words) {}
 
     /**
@@ -42,7 +45,7 @@ final readonly class ShopEntries
     }
 
     /**
-     * For some cells that name wires and terminals.
+     * For some cells that name wires and terminals: a few by the names that they are; who pastes many has all looked through once.
      *
      * @param list<array{Column, string}> $cells which are going to be read, with their text
      *
@@ -50,15 +53,14 @@ final readonly class ShopEntries
      */
     public function cells(Shop $shop, string $scope, array $cells): CellReader
     {
-        $names = array_values(array_unique(array_merge(...array_map(static fn(array $cell): array => Name::in($cell[1]), $cells))));
-        $reader = $this->reader($shop, $scope, null, $names)[1];
+        $named = count($cells) > self::FEW ? null : $this->reader($shop, $scope, null, array_map(static fn(array $cell): string => Name::plain($cell[1]), $cells))[1];
         foreach ($cells as [$column, $text]) {
-            if (trim($text) !== '' && !$reader->end($column->value, trim($text))->isByName) {
-                return new CellReader($this->reader($shop, $scope, null, null)[1]);
+            if (trim($text) !== '' && $named?->end($column->value, trim($text))->isByName === false) {
+                $named = null;
             }
         }
 
-        return new CellReader($reader);
+        return new CellReader($named ?? $this->reader($shop, $scope, null, null)[1]);
     }
 
     /**

@@ -3,7 +3,7 @@
 declare(strict_types=1);
 
 /*
- * What is told by names alone is read the same against the whole catalogue and against those things only whose names stand in it.
+ * What is told by names alone is read the same against all that is known and against those things only whose names stand in it.
  */
 
 use Gondrik\Core\Entry\Alias;
@@ -48,7 +48,26 @@ it('reads any two names as they are read against everything', function (string $
     expect($byName)->toBeGreaterThan(100);
 })->with(['14 × WIRE → TERMINAL', 'WIRE into TERMINAL, wet, no mains', '3 x WIRE -> TERMINAL, 2.5 N·m, -5 °C', 'TERMINAL on WIRE']);
 
-it('rests on the catalogue where names do not tell it all', function (string $text): void {
+it('reads a cell that is a name as it is read against everything, with only those at hand that are called so', function (): void {
+    $all = Catalogue::forEntries();
+    $whole = new EntryReader($all->wires, $all->terminals);
+    $byName = 0;
+    foreach (['wire' => $all->wires, 'terminal' => $all->terminals] as $about => $things) {
+        foreach ($things as $thing) {
+            foreach ([$thing->id, $thing->name, mb_strtoupper($thing->name), $thing->name . ', wet', 'the ' . $thing->name] as $text) {
+                $isCalledSo = static fn(Wire|Terminal $one): bool => in_array(Name::plain($text), [Name::plain($one->name), mb_strtolower($one->id)], true);
+                $named = (new EntryReader(array_values(array_filter($all->wires, $isCalledSo)), array_values(array_filter($all->terminals, $isCalledSo))))->end($about, $text);
+                if ($named->isByName) {
+                    $byName++;
+                    expect($named)->toEqual($whole->end($about, $text), $text);
+                }
+            }
+        }
+    }
+    expect($byName)->toBeGreaterThan(2 * (count($all->wires) + count($all->terminals)));
+});
+
+it('rests on all that is known where names do not tell it all', function (string $text): void {
     [$whole, $named] = readBothWays($text);
     expect([$whole->isByName, $named->isByName])->toBe([false, false]);
 })->with([

@@ -6,6 +6,7 @@ import { computed } from 'vue';
 import { problemOf } from '@/api/client';
 import { useCard, type CardAsked } from '@/data/bench';
 import { useKitsAndScopes } from '@/data/pairs';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { usePair } from '@/lines/usePair';
 import { useSettings } from '@/settings/useSettings';
@@ -13,10 +14,9 @@ import EmptyNote from '@/shared/EmptyNote.vue';
 import PickOne from '@/shared/PickOne.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
+import WaitBar from '@/shared/WaitBar.vue';
 import BenchCard from './BenchCard.vue';
 import BenchTabs from './BenchTabs.vue';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /** One termination at a time: its card, and the way to the one before and after. */
 const { length, force } = storeToRefs(useSettings());

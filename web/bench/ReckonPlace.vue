@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { useCalculation } from '@/data/bench';
 import { problemOf } from '@/api/client';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
@@ -15,7 +16,6 @@ import FigureValue from './FigureValue.vue';
 import { remarkOf } from './figures';
 import ReckonPicture from './ReckonPicture.vue';
 import { usePutIntoLine } from './usePutIntoLine';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** The arithmetic of the bench: what is asked stands in the address, every figure says where it comes from. */
 const { length, force } = storeToRefs(useSettings());

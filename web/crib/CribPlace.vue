@@ -4,6 +4,7 @@ import { computed, ref, watch } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
 import { useThings, type ThingList } from '@/data/things';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
@@ -11,11 +12,10 @@ import { capital, counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/frame/useUndoKeys';
+import WaitBar from '@/shared/WaitBar.vue';
 import CribHead from './CribHead.vue';
 import { rowsOf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /** What the shop has: tools, wires and terminals, each beside its ruler, found by words, opened to be drawn. */
 const route = useRoute();
@@ -101,11 +101,6 @@ useUndoKeys();
 </template>
 
 <style scoped>
-.crib > :deep(.grid) {
-  flex: 1;
-  min-height: 320px;
-}
-
 .acts {
   display: flex;
   flex-wrap: wrap;

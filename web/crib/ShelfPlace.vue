@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { answer, api, changeOf, problemOf } from '@/api/client';
 import { useBuiltIn, type ThingList } from '@/data/things';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useUndo } from '@/frame/useUndo';
@@ -15,7 +16,6 @@ import { useUndoKeys } from '@/frame/useUndoKeys';
 import CribHead from './CribHead.vue';
 import { rowsOnShelf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** The built-in catalogue: described by what things are, each value with its source; taken over with one click. */
 const route = useRoute();
@@ -203,12 +203,6 @@ const more = [
 </template>
 
 <style scoped>
-.shelf > :deep(.place) {
-  flex: 1;
-  min-height: 0;
-  padding: 0;
-}
-
 .lists {
   display: flex;
   gap: 10px;

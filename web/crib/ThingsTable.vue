@@ -3,18 +3,18 @@ import { useMutation } from '@tanstack/vue-query';
 import { computed, ref, shallowRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { answer, api, problemOf, type Schemas } from '@/api/client';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useUndo } from '@/frame/useUndo';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import CellEditor from '@/lines/CellEditor.vue';
 import { counted } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
+import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from '@/table/BringTable.vue';
 import ColumnSays from '@/table/ColumnSays.vue';
 import CribNav from './CribNav.vue';
 import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
 type Read = Schemas['TableThing'];

@@ -30,7 +30,7 @@ const props = withDefaults(
     caption: string;
     /** Rows to light, by id. */
     lit?: ReadonlySet<string> | undefined;
-    selected?: { row: string | undefined; column: string } | null;
+    selected?: { row: string; column: string } | null | undefined;
     /** A class for a whole row. */
     kindOf?: ((row: Row) => string | undefined) | undefined;
     groupOf?: ((row: Row) => string) | undefined;

@@ -3,12 +3,12 @@ import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { answer, api } from '@/api/client';
 import { asItCame, SHOP, useShop } from '@/data/shopQuery';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { changeWords, entryWords, whatChanged } from './historyWords';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
 const { person } = useSession();

@@ -4,6 +4,7 @@ import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, shallowRef, useTemplateRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useCoverage, useKitsAndScopes, type Pair } from '@/data/pairs';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import type { Units } from '@/settings/units';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
@@ -12,6 +13,7 @@ import { save } from '@/ruler/picture';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 import HeadlineBar from './HeadlineBar.vue';
 import { rowsOf, withDraft, type LineRow } from './reading';
 import type { SheetEdit } from './sheet';
@@ -20,8 +22,6 @@ import { useLighting } from './useLighting';
 import { useOpening } from './useOpening';
 import { usePair } from './usePair';
 import { useWaysOn } from './useWaysOn';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /*
  * A place that shows the lines of a scope as a kit does them: the band with the verdict, the ruler, the list below it, and Why

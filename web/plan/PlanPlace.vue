@@ -5,12 +5,14 @@ import { computed, shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { useAcceptedPlans, usePlan, usePlanCurve, useSubstitutes } from '@/data/plans';
 import { useKitsAndScopes } from '@/data/pairs';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 import AcceptedPlans from './AcceptedPlans.vue';
 import BuyingList from './BuyingList.vue';
 import MoneyCurve from './MoneyCurve.vue';
@@ -23,8 +25,6 @@ import PlanReasons from './PlanReasons.vue';
 import ToolRoles from './ToolRoles.vue';
 import { money, verdictOf } from './planWords';
 import { usePlanAddress } from './usePlanAddress';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */
 const { person } = useSession();

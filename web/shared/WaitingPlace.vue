@@ -7,7 +7,7 @@ import WaitBar from './WaitBar.vue';
 
 /**
  * A place that shows what a query brings: until then it says what is waited for (after half a second, so that nothing
- * flickers), and when it fails it says so. Fills the height.
+ * flickers), and when it fails it says so. Fills what is left of the height.
  */
 const props = defineProps<{
   query: {
@@ -23,7 +23,7 @@ const isLong = refDebounced(isWaiting, 500);
 </script>
 
 <template>
-  <div class="place">
+  <div class="waited">
     <ProblemNote
       v-if="query.error.value && query.data.value === undefined"
       :problem="problemOf(query.error.value)"
@@ -40,22 +40,21 @@ const isLong = refDebounced(isWaiting, 500);
 </template>
 
 <style scoped>
-.place {
+.waited {
   display: flex;
+  flex: 1;
   flex-direction: column;
-  height: 100%;
-  padding: 10px 20px 0;
+  min-height: 0;
 }
 
-.place > :deep(.grid) {
+.waited > :deep(.grid) {
   flex: 1;
   min-height: 320px;
 }
 
 @media print {
-  .place {
+  .waited {
     display: block;
-    height: auto;
   }
 }
 </style>

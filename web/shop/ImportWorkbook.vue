@@ -5,8 +5,8 @@ import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
-import { useImport } from './useImport';
 import WaitBar from '@/shared/WaitBar.vue';
+import { useImport } from './useImport';
 
 const { check, apply, undo, undoHere } = useImport();
 const zone = useTemplateRef<HTMLElement>('zone');

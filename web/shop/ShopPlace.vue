@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
 import ShopWords from './ShopWords.vue';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 const { person } = useSession();
 </script>

@@ -3,6 +3,7 @@ import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useKitsAndScopes } from '@/data/pairs';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
@@ -13,13 +14,12 @@ import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { statusWords } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
+import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from './BringTable.vue';
 import ColumnSays from './ColumnSays.vue';
 import { columnWords } from './columnWords';
 import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
 import { useTable } from './useTable';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
-import WaitBar from '@/shared/WaitBar.vue';
 
 /** A table of work that somebody has: brought, its columns named, read row by row, and taken into a scope. */
 const { asked } = useAddress();

@@ -3,12 +3,12 @@ import { computed, toRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { useReferenceTable, useReferenceTables } from '@/data/bench';
 import { problemOf } from '@/api/client';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { counted, pretty } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import ReasonExamples from './ReasonExamples.vue';
 import { found, sorted } from './tableRows';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /** What is behind the numbers: every table with its source and how sure it is, to be searched, sorted and taken along. */
 const route = useRoute();

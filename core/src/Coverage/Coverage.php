@@ -46,7 +46,10 @@ final class Coverage
         return (new self($kit, $rules))->report($scope);
     }
 
-    /** With everything that is packed; while no kit is in hand, what one without tools would do, so that the steps and what is wrong with the lines are told. */
+    /**
+     * With everything that is packed; while no kit is in hand, what one without tools would do, so that the steps and what is wrong
+     * with the lines are told.
+     */
     public static function onPaper(?Kit $kit, Scope $scope, HouseRules $rules): Report
     {
         return self::of($kit === null ? KitAsItStands::none() : KitAsItStands::onPaper($kit), $scope, $rules);

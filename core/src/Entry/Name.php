@@ -12,7 +12,7 @@ final readonly class Name
 
     public static function plain(string $text): string
     {
-        $words = preg_split('~\s+~u', str_replace(['mm²', '²', '×'], ['mm2', '2', 'x'], mb_strtolower(trim($text)))) ?: [];
+        $words = preg_split('~\s+~u', str_replace(['²', '×'], ['2', 'x'], mb_strtolower(trim($text)))) ?: [];
 
         return implode(' ', array_diff($words, Vocabulary::FILLING));
     }

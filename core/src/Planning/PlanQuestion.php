@@ -164,8 +164,8 @@ final readonly class PlanQuestion
     public static function massOf(Kit $kit): int
     {
         $mass = 0;
-        foreach ($kit->tools as $part) {
-            $mass += $part->count * ($part->tool->handling->massGrams ?? 0);
+        foreach ($kit->tools as $entry) {
+            $mass += $entry->count * ($entry->tool->handling->massGrams ?? 0);
         }
 
         return $mass;

@@ -29,7 +29,7 @@ final readonly class Planner
 
     public function __construct(PlanQuestion $asked, ?Deadline $deadline = null)
     {
-        $reports = array_map(static fn(PlannedScope $of): Report => Coverage::of($asked->kit, $of->scope, $of->rules), $asked->scopes);
+        $reports = self::reports($asked, $asked->kit);
         $this->model = Model::of($asked, $reports);
         $this->question = $this->model->question;
         $this->matrix = $this->model->matrix;
@@ -45,7 +45,7 @@ final readonly class Planner
         $add = $this->question->inOrder($this->model->ways($outcome->worth));
         $paid = $this->model->paid($outcome->worth);
         $kit = $this->question->kitWith($add);
-        $after = new Standing($this->reports($kit), new Backing($this->matrix, $kit, $this->question->backups), $paid);
+        $after = new Standing(self::reports($this->question, $kit), new Backing($this->matrix, $kit, $this->question->backups), $paid);
         $additions = $this->additions($add, $after);
         $roles = new Roles($this->matrix, $kit);
         [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
@@ -96,10 +96,10 @@ final readonly class Planner
         };
     }
 
-    /** @return list<Report> */
-    private function reports(KitAsItStands $kit): array
+    /** @return list<Report> of a kit on all that is planned */
+    private static function reports(PlanQuestion $asked, KitAsItStands $kit): array
     {
-        return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $this->question->scopes);
+        return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $asked->scopes);
     }
 
     /**

@@ -27,10 +27,10 @@ final readonly class Substitutes
     private Deadline $deadline;
 
     /**
-     * @param list<Terminal> $known    in the order in which they are preferred
-     * @param Deadline|null  $deadline for somebody who no longer waits: what is told then is not all there is
+     * @param list<Terminal> $terminals in the order in which they are preferred
+     * @param Deadline|null  $deadline  for somebody who no longer waits: what is told then is not all there is
      */
-    public function __construct(private PlanQuestion $question, private array $known, ?Deadline $deadline = null)
+    public function __construct(private PlanQuestion $question, private array $terminals, ?Deadline $deadline = null)
     {
         $this->deadline = $deadline ?? Deadline::never();
     }
@@ -73,7 +73,7 @@ final readonly class Substitutes
     private function for(Line $line, Terminal $now, PlannedScope $of): array
     {
         $found = [];
-        foreach ($this->known as $terminal) {
+        foreach ($this->terminals as $terminal) {
             if ($this->deadline->isOver()) {
                 break;
             }

@@ -68,10 +68,4 @@ final readonly class KitAsItStands
 
         return new self($this->of->oneMore($tool), $tools);
     }
-
-    /** The same kit of which nothing takes part: what it is, without what is in it. */
-    public function emptied(): self
-    {
-        return new self($this->of, []);
-    }
 }

@@ -3,13 +3,13 @@ import { useEventListener } from '@vueuse/core';
 import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useUndo } from '@/frame/useUndo';
 import { omit } from '@/shared/omit';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import type { Draft } from './paths';
 import { listRoute, makeRoute } from './routes';
 import type { DraftList, useThing } from './useThing';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 
 /**
  * What stands around a draft, whatever is drawn: where one is, its steps back and forth, writing and taking away, and what others

@@ -7,8 +7,8 @@ import { answer, api } from '@/api/client';
 import { useKitsAndScopes } from '@/data/pairs';
 import { asItCame, SHOP, useShop } from '@/data/shopQuery';
 import { useToolsById } from '@/data/things';
-import { counted, words } from '@/shared/pretty';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import { counted, words } from '@/shared/pretty';
 
 /** What lies in a kit, to be laid into it: every tool with its place to be ticked, and the way to the cards of each work. */
 const route = useRoute();

@@ -3,6 +3,7 @@ import { computed } from 'vue';
 import { useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
 import { useKitsAndScopes } from '@/data/pairs';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import { useSession } from '@/session/useSession';
@@ -11,9 +12,8 @@ import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/frame/useUndoKeys';
-import CribHead from '../CribHead.vue';
-import PlaceFrame from '@/frame/PlaceFrame.vue';
 import WaitBar from '@/shared/WaitBar.vue';
+import CribHead from '../CribHead.vue';
 
 /** The kits of the shop: tools that travel together, or stand at one bench. */
 const router = useRouter();
@@ -63,10 +63,3 @@ useUndoKeys();
     </DataGrid>
   </PlaceFrame>
 </template>
-
-<style scoped>
-.kits > :deep(.grid) {
-  flex: 1;
-  min-height: 320px;
-}
-</style>

@@ -110,5 +110,8 @@ export default defineConfig({
     environment: 'jsdom',
     include: ['**/*.test.ts'],
     server: { deps: { inline: ['vuetify'] } },
+    // No test is timed: a crowded machine is slow and not wrong. What never ends is ended.
+    testTimeout: 180_000,
+    hookTimeout: 180_000,
   },
 });

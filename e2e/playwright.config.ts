@@ -13,10 +13,10 @@ export default defineConfig({
   outputDir: '../var/test-results',
   // Files side by side, the tests of one after the other; each worker writes in a shop of its own.
   workers: shops.length,
-  timeout: 60_000,
+  timeout: 180_000,
   // A machine that stalls for a moment is not a failure; what needed a second try is reported as flaky.
   retries: 1,
-  expect: { timeout: 15_000 },
+  expect: { timeout: 30_000 },
   reporter: [['list'], ...(times ? [['junit', { outputFile: times }] as const] : [])],
   use: {
     baseURL: url,

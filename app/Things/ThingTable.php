@@ -17,8 +17,8 @@ use App\Writing\ShopStore;
 use App\Writing\StaleVersion;
 use App\Writing\Version;
 use App\Writing\Written;
+use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Listing\Listed;
-use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Output\ThingWriter;
@@ -76,7 +76,7 @@ final readonly class ThingTable
      *
      * @return list<array<string, mixed>> each thing with its rows, problems, status (new, changed, same, bad) and the version that the shop has of it
      */
-    public function read(Shop $shop, WorkbookList $list, ListMapping $mapping, array $rows): array
+    public function read(Shop $shop, WorkbookList $list, Mapping $mapping, array $rows): array
     {
         $whole = $this->shops->whole($shop);
         $has = [];
@@ -100,7 +100,7 @@ final readonly class ThingTable
             };
 
             return [...ThingWriter::listed($listed), 'status' => $status, 'version' => $version];
-        }, (new ListReader($whole))->read($mapping, $rows, $idOf));
+        }, (new ListReader($whole))->read(self::class($list), $mapping, $rows, $idOf));
     }
 
     /**

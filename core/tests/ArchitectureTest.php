@@ -40,10 +40,11 @@ const ROOMS = [
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Verdict', 'Entry', 'Bench', 'Match', 'Card'],
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
-    'Sheet' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook'],
-    'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet'],
+    'Cells' => ['Value', 'Reference'],
+    'Sheet' => ['Value', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook', 'Cells'],
+    'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

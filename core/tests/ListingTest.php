@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Cells\MappedColumn;
+use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Listing\Cell;
 use Gondrik\Core\Listing\CellKind;
 use Gondrik\Core\Listing\Listed;
-use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
 use Gondrik\Core\Listing\RowProblem;
 use Gondrik\Core\Listing\SpreadsheetText;
+use Gondrik\Core\Listing\ThingHeadings;
 use Gondrik\Core\Scope\Line;
-use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
@@ -44,7 +46,7 @@ function throughCsv(array $table, string $separator): array
 /** @return list<Listed> */
 function readAs(string $of, array $names, array $rows, Workbook $shop = new Workbook()): array
 {
-    return (new ListReader($shop))->read(ListMapping::recognised(LISTS[$of], $names), $rows, static fn(string $name): string => strtolower(str_replace(' ', '-', $name)));
+    return (new ListReader($shop))->read(LISTS[$of], Mapping::recognised(new ThingHeadings(LISTS[$of]), $names), $rows, static fn(string $name): string => strtolower(str_replace(' ', '-', $name)));
 }
 
 function plain(?object $thing): mixed
@@ -63,26 +65,26 @@ it('writes every list of generated workbooks as a table that reads back the same
     $lists = [Wire::class => $workbook->wires, Terminal::class => $workbook->terminals, Tool::class => $workbook->tools, Kit::class => $workbook->kits, Line::class => $workbook->scopes[0]->lines];
     foreach ($lists as $class => $things) {
         $table = throughCsv((new ListWriter($class))->table($things), [',', ';', "\t"][$seed % 3]);
-        $mapping = ListMapping::recognised($class, $table[0]);
+        $mapping = Mapping::recognised(new ThingHeadings($class), $table[0]);
         expect(array_column($mapping->columns, 'says'))->toBe($table[0], 'each name is known as itself');
-        $read = (new ListReader($workbook))->read($mapping, array_slice($table, 1, preserve_keys: true), static fn(string $name): string => $name);
+        $read = (new ListReader($workbook))->read($class, $mapping, array_slice($table, 1, preserve_keys: true), static fn(string $name): string => $name);
         expect(array_map(static fn(Listed $one): mixed => plain($one->thing) ?? wrongIn($one), $read))->toBe(array_map(plain(...), $things), $class);
     }
 })->with(range(801, 830));
 
 it('knows what people call their columns', function (array $case): void {
-    $columns = ListMapping::recognised(LISTS[$case['of']], [$case['name']])->columns;
-    expect([$columns[0]['says'] ?? '', $columns[0]['unit'] ?? ''])->toBe([$case['column'], $case['unit']]);
+    $columns = Mapping::recognised(new ThingHeadings(LISTS[$case['of']]), [$case['name']])->columns;
+    expect([$columns[0]->says ?? '', $columns[0]->unit ?? ''])->toBe([$case['column'], $case['unit']]);
 })->with(CaseTable::of('list-names', 'of', 'name'));
 
 it('names only columns that there are', function (): void {
     foreach (Gondrik\Core\Reference\Table::rows('list-names') as $row) {
-        expect(ListMapping::known(LISTS[$row['of']]))->toHaveKey($row['column'], message: $row['of'] . ' ' . $row['name']);
+        expect((new ThingHeadings(LISTS[$row['of']]))->columns)->toHaveKey($row['column'], message: $row['of'] . ' ' . $row['name']);
     }
 });
 
 it('reads a cell', function (array $case): void {
-    $column = ListMapping::known(LISTS[$case['of']])[$case['column']];
+    $column = (new ThingHeadings(LISTS[$case['of']]))->columns[$case['column']];
     $unit = $case['unit'] === '' ? null : $case['unit'];
     if (str_starts_with($case['value'], '!')) {
         expect(static fn(): mixed => Cell::read($column, $case['text'], $unit))->toThrow(UnreadCell::class, substr($case['value'], 1));
@@ -95,7 +97,7 @@ it('reads a cell', function (array $case): void {
 it('keeps text from being taken for a formula, and reads it back', function (string $text): void {
     $cell = Cell::write(CellKind::Text, $text);
     expect($cell)->not->toStartWith('=')->not->toStartWith('@')->not->toStartWith('+')
-        ->and(Cell::read(ListMapping::known(Tool::class)['note'], $cell))->toBe($text);
+        ->and(Cell::read((new ThingHeadings(Tool::class))->columns['note'], $cell))->toBe($text);
 })->with(['=1+1', '@SUM(A1)', '+49 1', '-', "'quoted'", '', '  ', "two\nlines", 'plain']);
 
 it('writes the names of all columns where there is nothing to write yet', function (): void {
@@ -174,12 +176,12 @@ it('knows the tools that kits and other tools name', function (): void {
 });
 
 it('refuses a mapping with a column that is none, or twice', function (array $says, string $expected): void {
-    expect(static fn(): ListMapping => ListMapping::of(Wire::class, array_map(static fn(string $one): array => ['says' => $one, 'unit' => null], $says)))->toThrow(Invalid::class, $expected);
+    expect(static fn(): Mapping => Mapping::of(new ThingHeadings(Wire::class), array_map(static fn(int $index, string $one): MappedColumn => new MappedColumn($index, $one), array_keys($says), $says)))->toThrow(Invalid::class, $expected);
 })->with([[['id', 'colour'], 'one of: id, name, size'], [['name', 'name'], 'column 1 does']]);
 
 it('finds the head of a table below what stands above it', function (): void {
-    expect(ListMapping::headOf(Wire::class, [['Stock list'], ['', ''], ['Part', 'Gauge', 'Insulation'], ['a', '12', 'pvc']]))->toBe(2)
-        ->and(ListMapping::headOf(Wire::class, [['one', 'two'], ['three', 'four']]))->toBeNull();
+    expect(Mapping::headOf(new ThingHeadings(Wire::class), [['Stock list'], ['', ''], ['Part', 'Gauge', 'Insulation'], ['a', '12', 'pvc']]))->toBe(2)
+        ->and(Mapping::headOf(new ThingHeadings(Wire::class), [['one', 'two'], ['three', 'four']]))->toBeNull();
 });
 
 it('tells whatever stands in a cell at that cell, and never breaks on it', function (string $of, int $seed): void {
@@ -194,7 +196,7 @@ it('tells whatever stands in a cell at that cell, and never breaks on it', funct
         $row = $random->getInt(0, count($rows) - 1);
         $column = $random->getInt(0, count($names) - 1);
         $mangled[$row][$column] = $odd[$random->getInt(0, count($odd) - 1)];
-        foreach ((new ListReader($workbook))->read(ListMapping::recognised(LISTS[$of], $names), $mangled, static fn(string $name): string => 'new') as $one) {
+        foreach ((new ListReader($workbook))->read(LISTS[$of], Mapping::recognised(new ThingHeadings(LISTS[$of]), $names), $mangled, static fn(string $name): string => 'new') as $one) {
             foreach ($one->problems as $problem) {
                 expect($problem->row)->toBeLessThan(count($rows))->and($problem->column ?? 0)->toBeLessThan(count($names))->and($problem->expected)->not->toBe('');
             }

@@ -2,6 +2,10 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Cells\ColumnNames;
+use Gondrik\Core\Cells\MappedColumn;
+use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Listing\ListWriter;
@@ -9,13 +13,10 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Sheet\CellProblem;
 use Gondrik\Core\Sheet\CellReader;
 use Gondrik\Core\Sheet\Column;
-use Gondrik\Core\Sheet\ColumnNames;
 use Gondrik\Core\Sheet\LineGroup;
-use Gondrik\Core\Sheet\MappedColumn;
-use Gondrik\Core\Sheet\Mapping;
 use Gondrik\Core\Sheet\RowReading;
 use Gondrik\Core\Sheet\SheetReader;
-use Gondrik\Core\Sheet\UnreadCell;
+use Gondrik\Core\Sheet\WorkHeadings;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
@@ -33,7 +34,7 @@ function rowsOf(string $table, ?SheetReader $reader = null): array
 {
     [$names, $rows] = tableOf($table);
 
-    return ($reader ?? sheetReader())->read(Mapping::recognised($names), $rows);
+    return ($reader ?? sheetReader())->read(Mapping::recognised(new WorkHeadings(), $names), $rows);
 }
 
 /** @return array{list<string>, list<list<string>>} */
@@ -52,7 +53,7 @@ function told(Line $line): string
 }
 
 it('knows a column by its name', function (array $case): void {
-    expect(ColumnNames::column($case['name'])?->value)->toBe($case['column'] === '' ? null : $case['column'])
+    expect(WorkHeadings::column($case['name'])?->value)->toBe($case['column'] === '' ? null : $case['column'])
         ->and(ColumnNames::unit($case['name']))->toBe($case['unit'] === '' ? null : $case['unit']);
 })->with(CaseTable::of('column-names', 'name'));
 
@@ -148,9 +149,9 @@ it('makes of a wire list the lines of both ends, equal ones together with their 
         W5       | X1:5  | M5    | 12          |       | RING YELLOW M6   | ring yellow M8
         TABLE;
     [$names, $rows] = tableOf(str_replace('| 12          |', '| 12 str pvc  |', $table));
-    $mapping = Mapping::recognised($names);
+    $mapping = Mapping::recognised(new WorkHeadings(), $names);
     $readings = sheetReader()->read($mapping, $rows);
-    expect($mapping->isWireList())->toBeTrue()
+    expect(SheetReader::isWireList($mapping))->toBeTrue()
         ->and(array_map(static fn(LineGroup $group): string => told($group->line) . ' of ' . implode(',', $group->rows), SheetReader::grouped($mapping, $readings)))->toBe([
             'wire=w12 terminal=ring quantity=3 of 0,0,4',
             'wire=w12 terminal=ring-m8 quantity=2 of 2,4',
@@ -177,17 +178,17 @@ it('knows what the shop calls its things', function (): void {
 });
 
 it('finds the names of the columns below what stands over a table', function (): void {
-    expect(Mapping::headOf([['Parts list', ''], ['', ''], ['Qty', 'Wire', 'Terminal'], ['1', 'w12', 'ring']]))->toBe(2)
-        ->and(Mapping::headOf([['40', '12 AWG', 'ring']]))->toBeNull();
+    expect(Mapping::headOf(new WorkHeadings(), [['Parts list', ''], ['', ''], ['Qty', 'Wire', 'Terminal'], ['1', 'w12', 'ring']]))->toBe(2)
+        ->and(Mapping::headOf(new WorkHeadings(), [['40', '12 AWG', 'ring']]))->toBeNull();
 });
 
 it('keeps to what the shop has said of a name', function (): void {
-    $mapping = Mapping::recognised(['Stk.', 'Wire', 'Terminal'], ['stk' => Column::Quantity, 'wire' => null]);
-    expect(array_map(static fn(MappedColumn $mapped): string => $mapped->index . '=' . $mapped->column->value, $mapping->columns))->toBe(['0=quantity', '2=terminal']);
+    $mapping = Mapping::recognised(new WorkHeadings(['stk' => Column::Quantity, 'wire' => null]), ['Stk.', 'Wire', 'Terminal']);
+    expect(array_map(static fn(MappedColumn $mapped): string => $mapped->index . '=' . $mapped->says, $mapping->columns))->toBe(['0=quantity', '2=terminal']);
 });
 
 it('refuses two columns that say the same', function (): void {
-    expect(static fn(): Mapping => Mapping::of([0 => [Column::Wire, null], 3 => [Column::Wire, null]]))->toThrow(Invalid::class, 'column 1 does');
+    expect(static fn(): Mapping => Mapping::of(new WorkHeadings(), [new MappedColumn(3, 'wire'), new MappedColumn(0, 'wire')]))->toThrow(Invalid::class, 'column 1 does');
 });
 
 it('reads five hundred rows, a hundred of them wrong, with no row lost', function (): void {
@@ -195,7 +196,7 @@ it('reads five hundred rows, a hundred of them wrong, with no row lost', functio
     for ($row = 0; $row < 500; $row++) {
         $rows[] = [$row % 5 === 0 ? 'none' : (string) ($row + 1), '12 AWG stranded PVC', 'ring yellow M6', str_repeat('n', $row % 7 === 0 ? 3000 : 3)];
     }
-    $mapping = Mapping::recognised(['Qty', 'Wire', 'Terminal', 'Note']);
+    $mapping = Mapping::recognised(new WorkHeadings(), ['Qty', 'Wire', 'Terminal', 'Note']);
     $readings = sheetReader()->read($mapping, $rows);
     $good = array_filter($readings, static fn(RowReading $reading): bool => !$reading->isBad());
     expect($readings)->toHaveCount(500)
@@ -206,7 +207,7 @@ it('reads five hundred rows, a hundred of them wrong, with no row lost', functio
 it('reads the table that a scope is written as, line by line, but for their ids', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));
     $table = (new ListWriter(Line::class))->table($workbook->scopes[0]->lines);
-    $mapping = Mapping::recognised($table[0]);
+    $mapping = Mapping::recognised(new WorkHeadings(), $table[0]);
     $readings = (new SheetReader($workbook->wires, $workbook->terminals))->read($mapping, array_slice($table, 1));
     $said = static fn(Line $line): array => array_diff_key(json_decode(json_encode((new ObjectCodec())->write($line)), true), ['id' => 0]);
     expect(array_map(static fn(RowReading $reading): mixed => $reading->isBad() ? $reading->problems : $said($reading->lines[0]), $readings))->toEqual(array_map($said, $workbook->scopes[0]->lines));

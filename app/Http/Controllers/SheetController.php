@@ -9,9 +9,10 @@ use App\Http\Requests\SheetRequest;
 use App\Lines\ShopWords;
 use App\Reading\ShopWorkbook;
 use App\Sheets\SheetFile;
+use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Output\SheetWriter;
-use Gondrik\Core\Sheet\Mapping;
 use Gondrik\Core\Sheet\SheetReader;
+use Gondrik\Core\Sheet\WorkHeadings;
 use Illuminate\Http\JsonResponse;
 
 /** Tables of work that people bring: first their rows, then what the rows say as lines. Nothing is written here. */
@@ -23,10 +24,10 @@ final class SheetController extends Controller
     public function rows(SheetFileRequest $request, SheetFile $files): JsonResponse
     {
         $table = $files->read($request->path(), $request->name(), $request->sheet());
-        $remembered = $this->words->columns($this->shop($request));
-        $head = Mapping::headOf($table['rows'], $remembered);
+        $headings = new WorkHeadings($this->words->columns($this->shop($request)));
+        $head = Mapping::headOf($headings, $table['rows']);
 
-        return $this->json([...$table, 'head' => $head, 'columns' => SheetWriter::columns($head === null ? null : Mapping::recognised($table['rows'][$head], $remembered))]);
+        return $this->json([...$table, 'head' => $head, 'columns' => SheetWriter::columns($head === null ? null : Mapping::recognised($headings, $table['rows'][$head]))]);
     }
 
     /** What rows say as lines of a scope, and how the kit in hand judges them. */

@@ -9,8 +9,9 @@ use App\Http\Requests\ThingsRequest;
 use App\Http\Requests\ThingTableRequest;
 use App\Sheets\SheetFile;
 use App\Things\ThingTable;
-use Gondrik\Core\Listing\ListMapping;
-use Gondrik\Core\Output\ThingWriter;
+use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Listing\ThingHeadings;
+use Gondrik\Core\Output\SheetWriter;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -34,15 +35,15 @@ final class TableController extends Controller
     /** The rows of a file, where its head is, and what its columns seem to say. */
     public function rows(SheetFileRequest $request, SheetFile $files, string $list): JsonResponse
     {
-        $class = ThingTable::class(WorkbookList::from($list));
+        $headings = new ThingHeadings(ThingTable::class(WorkbookList::from($list)));
         $table = $files->read($request->path(), $request->name(), $request->sheet());
-        $head = ListMapping::headOf($class, $table['rows']);
+        $head = Mapping::headOf($headings, $table['rows']);
 
         return $this->json([
             ...$table,
             'head' => $head,
-            'columns' => ThingWriter::columns($head === null ? null : ListMapping::recognised($class, $table['rows'][$head])),
-            'names' => array_keys(ListMapping::known($class)),
+            'columns' => SheetWriter::columns($head === null ? null : Mapping::recognised($headings, $table['rows'][$head])),
+            'names' => $headings->known(),
         ]);
     }
 

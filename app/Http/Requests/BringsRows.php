@@ -5,6 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Sheets\SheetFile;
+use Gondrik\Core\Cells\Headings;
+use Gondrik\Core\Cells\MappedColumn;
+use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 
 /** For requests that bring rows of a table and say what its columns mean. */
 trait BringsRows
@@ -28,6 +34,19 @@ trait BringsRows
         }
 
         return $rows;
+    }
+
+    /** @throws InvalidWorkbook where a column says nothing that is known, or two say the same */
+    private function mappingBy(Headings $headings): Mapping
+    {
+        try {
+            return Mapping::of($headings, array_values(array_map(
+                static fn(array $column): MappedColumn => new MappedColumn((int) $column['index'], $column['says'], $column['unit'] ?? null),
+                (array) $this->validated('columns'),
+            )));
+        } catch (Invalid $error) {
+            throw new InvalidWorkbook([new Problem('columns/' . $error->field, $error->value, $error->expected)]);
+        }
     }
 
     /** Twenty thousand rows are not told cell by cell to the validator. */

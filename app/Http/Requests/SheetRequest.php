@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Sheet\Column;
-use Gondrik\Core\Sheet\Mapping;
-use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Sheet\WorkHeadings;
 use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\Problem;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
@@ -36,14 +35,6 @@ final class SheetRequest extends FormRequest
     /** @throws InvalidWorkbook where two columns say the same */
     public function mapping(): Mapping
     {
-        $columns = [];
-        foreach ((array) $this->validated('columns') as $column) {
-            $columns[(int) $column['index']] = [Column::from($column['says']), $column['unit'] ?? null];
-        }
-        try {
-            return Mapping::of($columns);
-        } catch (Invalid $error) {
-            throw new InvalidWorkbook([new Problem('columns/' . $error->field, $error->value, $error->expected)]);
-        }
+        return $this->mappingBy(new WorkHeadings());
     }
 }

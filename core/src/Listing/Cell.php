@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Entry\Vocabulary;
 use Gondrik\Core\Sheet\HandStepText;
-use Gondrik\Core\Sheet\UnreadCell;
 use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Value\Invalid;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
-use Gondrik\Core\Sheet\UnreadCell;
+use Gondrik\Core\Cells\UnreadCell;
 
 /** A thing while its rows are read, one after the other: what they say, from which cells, and what is wrong with them. */
 final class ListDraft

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -22,14 +23,16 @@ final readonly class ListReader
     public function __construct(private Workbook $shop) {}
 
     /**
-     * @param array<int, list<string>> $rows by their place in the table; empty ones are passed over
-     * @param \Closure(string): string $idOf an id that is free, for a thing that has only a name
+     * @param class-string<Wire|Terminal|Tool|Kit|Line> $class   of the things
+     * @param Mapping                                   $mapping by its ThingHeadings
+     * @param array<int, list<string>>                  $rows    by their place in the table; empty ones are passed over
+     * @param \Closure(string): string                  $idOf    an id that is free, for a thing that has only a name
      *
      * @return list<Listed> in the order in which they are met first
      */
-    public function read(ListMapping $mapping, array $rows, \Closure $idOf): array
+    public function read(string $class, Mapping $mapping, array $rows, \Closure $idOf): array
     {
-        $whole = ListPart::of($mapping->class);
+        $whole = ListPart::of($class);
         $drafts = $byId = [];
         $current = null;
         foreach ($rows as $row => $texts) {
@@ -53,7 +56,7 @@ final readonly class ListReader
             $current->take($row, $cells);
         }
 
-        return $this->checked($mapping, $drafts, $idOf);
+        return $this->checked($class, $drafts, $idOf);
     }
 
     /**
@@ -61,12 +64,13 @@ final readonly class ListReader
      *
      * @return array<string, array{int, string, string|null}>
      */
-    private static function cells(ListMapping $mapping, array $texts): array
+    private static function cells(Mapping $mapping, array $texts): array
     {
         $cells = [];
-        foreach ($mapping->columns as $index => ['says' => $says, 'unit' => $unit]) {
-            if (trim($texts[$index] ?? '') !== '') {
-                $cells[$says] = [$index, $texts[$index], $unit];
+        foreach ($mapping->columns as $column) {
+            $text = $texts[$column->index] ?? '';
+            if (trim($text) !== '') {
+                $cells[$column->says] = [$column->index, $text, $column->unit];
             }
         }
 
@@ -74,12 +78,13 @@ final readonly class ListReader
     }
 
     /**
-     * @param list<ListDraft>          $drafts
-     * @param \Closure(string): string $idOf
+     * @param class-string<Wire|Terminal|Tool|Kit|Line> $class
+     * @param list<ListDraft>                           $drafts
+     * @param \Closure(string): string                  $idOf
      *
      * @return list<Listed>
      */
-    private function checked(ListMapping $mapping, array $drafts, \Closure $idOf): array
+    private function checked(string $class, array $drafts, \Closure $idOf): array
     {
         $items = [];
         foreach ($drafts as $key => $draft) {
@@ -90,9 +95,9 @@ final readonly class ListReader
                 $items[$key] = $draft->item;
             }
         }
-        [$things, $problems] = $mapping->class === Line::class
+        [$things, $problems] = $class === Line::class
             ? (new LinesCodec())->read($this->shop->wires, $this->shop->terminals, $items)
-            : (new ListCodec())->read(WorkbookList::holding($mapping->class), $items, $this->shop);
+            : (new ListCodec())->read(WorkbookList::holding($class), $items, $this->shop);
         $listed = [];
         foreach ($drafts as $key => $draft) {
             /** @var Wire|Terminal|Tool|Kit|Line|null $thing */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Cells\MappedColumn;
+use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Entry\Proposal;
 use Gondrik\Core\Rules\HouseRules;
@@ -11,15 +13,13 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Sheet\CellProblem;
 use Gondrik\Core\Sheet\LineGroup;
-use Gondrik\Core\Sheet\MappedColumn;
-use Gondrik\Core\Sheet\Mapping;
 use Gondrik\Core\Sheet\RowReading;
 use Gondrik\Core\Sheet\SheetReader;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Workbook\ObjectCodec;
 
-/** What was read of a table, as plain data. */
+/** What was read of a table of work, and what the columns of any table say, as plain data. */
 final readonly class SheetWriter
 {
     public function __construct(private Units $units = new Units()) {}
@@ -29,7 +29,7 @@ final readonly class SheetWriter
     {
         return array_map(static fn(MappedColumn $mapped): array => [
             'index' => $mapped->index,
-            'says' => $mapped->column->value,
+            'says' => $mapped->says,
             ...$mapped->unit === null ? [] : ['unit' => $mapped->unit],
         ], $mapping->columns ?? []);
     }

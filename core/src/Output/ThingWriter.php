@@ -9,7 +9,6 @@ use Gondrik\Core\Catalogue\Diameter;
 use Gondrik\Core\Catalogue\Diameters;
 use Gondrik\Core\Catalogue\Source;
 use Gondrik\Core\Listing\Listed;
-use Gondrik\Core\Listing\ListMapping;
 use Gondrik\Core\Listing\RowProblem;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\ObjectCodec;
@@ -33,17 +32,6 @@ final readonly class ThingWriter
             'outside' => array_map(self::diameter(...), Diameters::outside($wire)),
             'outsideFrom' => $from === null ? null : self::diameter($from),
         ];
-    }
-
-    /** @return list<array{index: int, says: string, unit?: string}> */
-    public static function columns(?ListMapping $mapping): array
-    {
-        $columns = [];
-        foreach ($mapping->columns ?? [] as $index => ['says' => $says, 'unit' => $unit]) {
-            $columns[] = ['index' => $index, 'says' => $says, ...$unit === null ? [] : ['unit' => $unit]];
-        }
-
-        return $columns;
     }
 
     /** @return array<string, mixed> */

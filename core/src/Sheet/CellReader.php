@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Sheet;
 
+use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Entry\EndReading;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Entry\Meaning;

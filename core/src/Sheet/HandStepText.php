@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Sheet;
 
+use Gondrik\Core\Cells\UnreadCell;
+
 /** Steps by hand in a cell, each on a line of its own: "pull-test: first of the batch". */
 final class HandStepText
 {

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Sheet;
 
+use Gondrik\Core\Cells\MappedColumn;
+use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Scope\Line;
@@ -46,6 +49,12 @@ final class SheetReader
         return $this->checked($mapping, $drafts, $problems);
     }
 
+    /** Whether its rows are wires with a terminal at each end. */
+    public static function isWireList(Mapping $mapping): bool
+    {
+        return $mapping->find(Column::TerminalFrom->value) !== null || $mapping->find(Column::TerminalTo->value) !== null;
+    }
+
     /**
      * Lines of equal content together, with their numbers added; what is no wire list stays as it is, row by row.
      *
@@ -56,9 +65,10 @@ final class SheetReader
     public static function grouped(Mapping $mapping, array $readings): array
     {
         $lines = $rows = [];
+        $isWireList = self::isWireList($mapping);
         foreach ($readings as $reading) {
             foreach ($reading->lines as $line) {
-                $key = $mapping->isWireList() ? self::work($line) : count($lines);
+                $key = $isWireList ? self::work($line) : count($lines);
                 $lines[$key] = isset($lines[$key]) ? $lines[$key]->times($lines[$key]->quantity + $line->quantity) : $line;
                 $rows[$key][] = $reading->row;
             }
@@ -76,6 +86,7 @@ final class SheetReader
     {
         $line = new \stdClass();
         $problems = [];
+        $isWireList = self::isWireList($mapping);
         $text = static fn(?MappedColumn $mapped): string => $mapped === null ? '' : trim($cells[$mapped->index] ?? '');
         $take = static function (\stdClass $into, ?MappedColumn $mapped, \Closure $read) use (&$problems): void {
             try {
@@ -91,21 +102,22 @@ final class SheetReader
 
         $wire = $this->wireText($mapping, $text);
         if ($wire !== '') {
-            $colour = $text($mapping->find(Column::WireColour));
-            $take($line, $mapping->find(Column::Wire) ?? $mapping->find(Column::WireSize), fn(): array => $this->cells->end('wire', $wire, null, $colour === '' ? null : $colour));
+            $colour = $text($mapping->find(Column::WireColour->value));
+            $take($line, $mapping->find(Column::Wire->value) ?? $mapping->find(Column::WireSize->value), fn(): array => $this->cells->end('wire', $wire, null, $colour === '' ? null : $colour));
         }
         foreach ($mapping->columns as $mapped) {
-            $isRead = $mapped->column->isKey() && $mapped->column !== Column::Wire && $text($mapped) !== '';
-            if ($isRead && !($mapping->isWireList() && $mapped->column === Column::Terminal)) {
-                $take($line, $mapped, fn(): array => $this->cells->read($mapped->column, $text($mapped), $mapped->unit, $line->wire ?? null));
+            $column = Column::from($mapped->says);
+            $isRead = $column->isKey() && $column !== Column::Wire && $text($mapped) !== '';
+            if ($isRead && !($isWireList && $column === Column::Terminal)) {
+                $take($line, $mapped, fn(): array => $this->cells->read($column, $text($mapped), $mapped->unit, $line->wire ?? null));
             }
         }
-        if (!$mapping->isWireList()) {
+        if (!$isWireList) {
             return [[$line], $problems];
         }
         $ends = [];
         foreach ([Column::TerminalFrom, Column::TerminalTo] as $column) {
-            $mapped = $mapping->find($column) ?? ($mapping->has(Column::Terminal) ? $mapping->find(Column::Terminal) : null);
+            $mapped = $mapping->find($column->value) ?? $mapping->find(Column::Terminal->value);
             if ($mapped !== null && $text($mapped) !== '') {
                 $end = clone $line;
                 $take($end, $mapped, fn(): array => $this->cells->read($column, $text($mapped), $mapped->unit, $line->wire ?? null));
@@ -124,7 +136,7 @@ final class SheetReader
     {
         $parts = [];
         foreach ([Column::WireSize, Column::Wire, Column::WireConstruction, Column::WireInsulation] as $column) {
-            $mapped = $mapping->find($column);
+            $mapped = $mapping->find($column->value);
             $said = $text($mapped);
             $isNumber = preg_match('~^\d+(?:[.,]\d+)?$|^[1-4]/0$~D', $said) === 1;
             $parts[] = $said . ($isNumber && $mapped?->unit !== null ? ' ' . $mapped->unit : '');
@@ -174,7 +186,7 @@ final class SheetReader
     {
         $key = explode('/', $problem->path)[0];
         $column = Column::tryFrom($key);
-        $mapped = $column === null ? null : $mapping->find($column);
+        $mapped = $column === null ? null : $mapping->find($column->value);
 
         return new CellProblem($mapped?->index, is_scalar($problem->value) ? (string) $problem->value : '', $problem->expected);
     }

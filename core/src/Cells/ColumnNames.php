@@ -2,16 +2,17 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Sheet;
+namespace Gondrik\Core\Cells;
 
 use Gondrik\Core\Reference\Table;
 
-/** By what names people head their columns, from data/column-names.csv; case, marks and a unit in brackets do not matter. */
+/** By what names people head their columns; case, marks and a unit in brackets do not matter. */
 final class ColumnNames
 {
     private const UNITS = ['awg' => 'AWG', 'ga' => 'AWG', 'gauge' => 'AWG', 'kcmil' => 'kcmil', 'mm2' => 'mm2', 'mm' => 'mm', 'sqmm' => 'mm2', 'nm' => 'N·m', 'lbfin' => 'lbf·in', 'lbin' => 'lbf·in', 'inlb' => 'lbf·in', 'inlbs' => 'lbf·in', 'lbfft' => 'lbf·ft', 'ftlb' => 'lbf·ft', 'ftlbs' => 'lbf·ft', 'lbft' => 'lbf·ft'];
 
-    public static function column(string $name): ?Column
+    /** @return string|null what a column of a table of work says, from data/column-names.csv; null where nobody calls anything so */
+    public static function ofWork(string $name): ?string
     {
         static $columns = null;
         $columns ??= array_column(Table::rows('column-names'), 'column', 'name');
@@ -19,19 +20,25 @@ final class ColumnNames
         // "Wire gauge AWG" is the gauge; a name that is a unit by itself stays one.
         $without = trim((string) preg_replace('~(?<=\S) (?:awg|kcmil|mm2|sqmm|n m|nm|lbf in|lbf ft|in lb|ft lb|°?c)$~u', '', $plain));
 
-        // What nobody else calls so is a key of the workbook.
-        return Column::tryFrom($columns[$plain] ?? $columns[$without] ?? trim($name));
+        return $columns[$plain] ?? $columns[$without] ?? null;
     }
 
-    /** @return array<string, array<string, string>> columns of wires, terminals, tools and kits by the list's member and what people call them, from data/list-names.csv */
-    public static function ofLists(): array
+    /**
+     * @param string $member of a list: wire, terminal, tool, kit
+     *
+     * @return array<string, string> its columns by what people call them, from data/list-names.csv
+     */
+    public static function ofList(string $member): array
     {
-        $called = [];
-        foreach (Table::rows('list-names') as $row) {
-            $called[$row['of']][self::plain($row['name'])] = $row['column'];
+        static $called = null;
+        if ($called === null) {
+            $called = [];
+            foreach (Table::rows('list-names') as $row) {
+                $called[$row['of']][self::plain($row['name'])] = $row['column'];
+            }
         }
 
-        return $called;
+        return $called[$member] ?? [];
     }
 
     /** The unit that a head names for the numbers below it, as sizes and figures are written; null where it names none. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Sheet;
+namespace Gondrik\Core\Cells;
 
 /** A cell that cannot be taken for what its column says. */
 final class UnreadCell extends \DomainException

@@ -58,6 +58,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('card', [CardController::class, 'show']);
+        Route::get('cards', [CardController::class, 'index']);
         Route::get('cards.pdf', [CardController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('coverage/lines/{line}/steps/{step}/others', [CoverageController::class, 'others'])->whereNumber('step');
         Route::get('aliases', [WordController::class, 'aliases']);

@@ -44,6 +44,22 @@ it('knows no card of a line that is not there', function (): void {
     $this->getJson('/api/v1/card?scope=boards')->assertStatus(422)->assertJsonPath('problems.0.path', 'kit');
 });
 
+it('gives all cards of a scope at once, each as it is by itself, from any place of it', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $all = $this->getJson('/api/v1/cards?kit=pylon-backpack&scope=tower-7')->assertOk();
+    $pages = $all->json('cards');
+    expect(OpenApi::mismatch($all, 'get', '/cards'))->toBe('')->and(count($pages))->toBe($all->json('of'))->toBeGreaterThan(10);
+    foreach ($pages as $page) {
+        expect($this->getJson("/api/v1/card?kit=pylon-backpack&scope=tower-7&line={$page['card']['line']}")->json())->toBe($page);
+    }
+    $last = count($pages);
+    expect($this->getJson("/api/v1/cards?kit=pylon-backpack&scope=tower-7&at={$last}")->json('cards'))->toBe([$pages[$last - 1]])
+        ->and($this->getJson('/api/v1/cards?kit=pylon-backpack&scope=tower-7&at=' . $last + 1)->assertOk()->json('cards'))->toBe([])
+        ->and($this->getJson('/api/v1/cards?kit=pylon-backpack&scope=tower-7&force=lbf')->json('cards.0.card'))->toBe($this->getJson('/api/v1/card?kit=pylon-backpack&scope=tower-7&force=lbf')->json('card'));
+    $this->getJson('/api/v1/cards?kit=pylon-backpack&scope=nowhere')->assertNotFound();
+    $this->getJson('/api/v1/cards?kit=pylon-backpack&scope=tower-7&at=0')->assertStatus(422)->assertJsonPath('problems.0.path', 'at');
+});
+
 it('prints four cards to a sheet, and all of each', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $pages = explode("\f", rtrim(pdfText((string) $this->get('/api/v1/cards.pdf?kit=panel-bench&scope=station-panel')->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent()), "\f"));

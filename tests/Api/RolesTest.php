@@ -83,6 +83,7 @@ const DOORS = [
     'GET reference/{table}.csv' => ['/reference/pull-force.csv', [200, 200, 200, 200, 200]],
     'GET calculations/{what}' => ['/calculations/size?size=12+AWG', [200, 200, 200, 200, 200]],
     'GET card' => ['/card?kit=panel-bench&scope=station-panel', [401, 200, 200, 200, 404]],
+    'GET cards' => ['/cards?kit=panel-bench&scope=station-panel', [401, 200, 200, 200, 404]],
     'GET cards.pdf' => ['/cards.pdf?kit=panel-bench&scope=boards', [401, 200, 200, 200, 404]],
     'GET plans' => ['/plans', [401, 403, 200, 200, 200]],
     'POST plans' => ['/plans', [401, 403, 422, 422, 422]],

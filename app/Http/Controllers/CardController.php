@@ -33,15 +33,18 @@ final class CardController extends Controller
             if ($at === false || !isset($order[$at])) {
                 throw new NotFoundHttpException();
             }
-            $report = $this->report($request, [$order[$at]]);
 
-            return $this->json([
-                'card' => (new CardWriter($request->units()))->explained(SetUpCard::of($report, $report->lines[0])),
-                'at' => $at + 1,
-                'of' => count($order),
-                'previous' => $order[$at - 1] ?? null,
-                'next' => $order[$at + 1] ?? null,
-            ]);
+            return $this->json($this->pages($request, $order, $at, 1)[0]);
+        });
+    }
+
+    /** The cards of a scope in their order, for a device that keeps them: as many as are asked at once. */
+    public function index(CardRequest $request): JsonResponse
+    {
+        return Snapshot::read(function () use ($request): JsonResponse {
+            $order = $this->workbooks->order($this->shop($request), $request->scope());
+
+            return $this->json(['cards' => $this->pages($request, $order, $request->at() - 1, CardRequest::MOST), 'of' => count($order)]);
         });
     }
 
@@ -64,6 +67,25 @@ final class CardController extends Controller
             'scope' => $report->scope->name,
             'sheets' => CardSheet::sheets($cards),
         ]));
+    }
+
+    /**
+     * @param list<string> $order ids of all lines of the scope
+     *
+     * @return list<array{card: mixed, at: int, of: int, previous: string|null, next: string|null}> so many of them from a place, counted from 0
+     */
+    private function pages(CardRequest $request, array $order, int $from, int $most): array
+    {
+        $report = $this->report($request, array_slice($order, $from, $most));
+        $writer = new CardWriter($request->units());
+
+        return array_map(static fn(LineCover $cover, int $nth): array => [
+            'card' => $writer->explained(SetUpCard::of($report, $cover)),
+            'at' => $from + $nth + 1,
+            'of' => count($order),
+            'previous' => $order[$from + $nth - 1] ?? null,
+            'next' => $order[$from + $nth + 1] ?? null,
+        ], $report->lines, array_keys($report->lines));
     }
 
     /** @param list<string>|null $lines only these of the scope; null for all */

@@ -13,7 +13,7 @@ final class CardRequest extends FormRequest
     use ListsThings;
     use NamesThings;
 
-    /** Cards that are printed at once: some fifty sheets. */
+    /** Cards that are printed or kept at once: some fifty sheets. */
     public const MOST = 200;
 
     /** @return array<string, list<mixed>> */
@@ -23,6 +23,7 @@ final class CardRequest extends FormRequest
             'kit' => ['required', 'string', self::ID],
             'scope' => ['required', 'string', self::ID],
             'line' => ['string', self::ID],
+            'at' => ['integer', 'min:1', 'max:1000000'],
             'lines' => ['string', self::IDS, self::atMost(self::MOST)],
             ...self::unitRules(),
         ];
@@ -36,6 +37,12 @@ final class CardRequest extends FormRequest
     public function scope(): string
     {
         return $this->string('scope')->value();
+    }
+
+    /** From which place of the scope, counted from 1. */
+    public function at(): int
+    {
+        return $this->integer('at', 1);
     }
 
     /** Null for the first of the scope. */

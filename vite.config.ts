@@ -5,6 +5,7 @@ import { gzipSync } from 'node:zlib';
 import vue from '@vitejs/plugin-vue';
 import type { Plugin } from 'vite';
 import { defineConfig } from 'vitest/config';
+import { VitePWA } from 'vite-plugin-pwa';
 import vuetify from 'vite-plugin-vuetify';
 
 /**
@@ -95,10 +96,54 @@ function compress(): Plugin {
   };
 }
 
+/**
+ * Keeps the page on the device, for work without a network. With one the page comes from the server, so that nobody goes on with
+ * an old one; answers of the API are never kept here but by the page itself, which knows whose they are.
+ */
+const keepPage = VitePWA({
+  registerType: 'autoUpdate',
+  // The page registers it once it has shown something.
+  injectRegister: false,
+  manifestFilename: 'manifest.json',
+  manifest: {
+    name: 'Gondrik',
+    short_name: 'Gondrik',
+    description: 'Which terminations can this kit not make?',
+    start_url: '/bench',
+    display: 'standalone',
+    background_color: '#f6f2ea',
+    theme_color: '#f6f2ea',
+    icons: [{ src: '/mark.svg', sizes: 'any', type: 'image/svg+xml' }],
+  },
+  workbox: {
+    globPatterns: ['index.html', 'mark.svg', 'assets/*.{js,css,woff2,json}'],
+    navigateFallback: null,
+    inlineWorkboxRuntime: true,
+    sourcemap: false,
+    runtimeCaching: [
+      {
+        urlPattern: ({ request, url }) =>
+          request.mode === 'navigate' && !/^\/(api|sanctum)\//.test(url.pathname),
+        handler: 'NetworkOnly',
+        options: {
+          // A network that swallows what is sent is none.
+          plugins: [
+            {
+              requestWillFetch: ({ request }) =>
+                Promise.resolve(new Request(request, { signal: AbortSignal.timeout(5000) })),
+            },
+          ],
+          precacheFallback: { fallbackURL: '/index.html' },
+        },
+      },
+    ],
+  },
+});
+
 export default defineConfig({
   root: fileURLToPath(new URL('./web', import.meta.url)),
   cacheDir: fileURLToPath(new URL('./node_modules/.vite', import.meta.url)),
-  plugins: [vue(), vuetify({ autoImport: true }), askEarly(), preload(), compress()],
+  plugins: [vue(), vuetify({ autoImport: true }), askEarly(), preload(), compress(), keepPage],
   resolve: { alias: { '@': fileURLToPath(new URL('./web', import.meta.url)) } },
   build: {
     outDir: fileURLToPath(new URL('./public/build', import.meta.url)),

@@ -23,6 +23,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
     screenshot: 'only-on-failure',
+    // Each test has the page from the server; keeping it has tests of its own.
+    serviceWorkers: 'block',
   },
   projects: [
     { name: 'sign-in', testMatch: 'people.setup.ts' },

@@ -8,6 +8,7 @@ import { useSession } from '@/session/useSession';
 import { rememberPerson } from '@/session/useSignIn';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import { keepPage } from './keepPage';
 
 const SignIn = defineAsyncComponent(() => import('@/session/SignIn.vue'));
 const settings = useSettings();
@@ -29,6 +30,7 @@ watch(
     hasBeenSignedIn.value ||= somebody !== null;
     whose.value = somebody?.id ?? whose.value;
     rememberPerson(somebody);
+    if (somebody) keepPage();
   },
   { immediate: true },
 );

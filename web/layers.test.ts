@@ -30,7 +30,8 @@ const LAYERS: Record<string, string[]> = {
 
 const root = import.meta.dirname;
 const folders = readdirSync(root, { withFileTypes: true })
-  .filter((entry) => entry.isDirectory())
+  // What is given out as it is holds no script.
+  .filter((entry) => entry.isDirectory() && entry.name !== 'public')
   .map(({ name }) => name);
 
 function usedBy(folder: string): string[] {

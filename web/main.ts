@@ -2,6 +2,7 @@ import { MutationCache, QueryCache, QueryClient, VueQueryPlugin } from '@tanstac
 import { createPinia } from 'pinia';
 import { createApp } from 'vue';
 import { ApiProblem } from '@/api/client';
+import { whenKeptIsGiven } from '@/api/kept';
 import { isOutOfReach, reachKey } from '@/api/useReach';
 import App from './App.vue';
 import { router } from './router';
@@ -33,6 +34,9 @@ const client = new QueryClient({
     },
   },
 });
+
+// What is given for want of a server says so above the page.
+whenKeptIsGiven(() => void client.invalidateQueries({ queryKey: reachKey }));
 
 // The ruler measures its texts: the typefaces are wanted before it asks.
 for (const face of ["14px 'Archivo Variable'", "500 11px 'IBM Plex Mono'", "11px 'IBM Plex Mono'"]) {

@@ -1,5 +1,6 @@
 import createClient, { type Middleware } from 'openapi-fetch';
 import { takeEarly } from './early';
+import { askOrKept } from './kept';
 import type { components, paths } from './schema';
 import { fetchInTurn } from './turns';
 
@@ -43,10 +44,11 @@ export const api = createClient<paths>({
   baseUrl: '/api/v1',
   credentials: 'same-origin',
   // An early answer that is none (nobody was signed in yet) is asked for again.
-  fetch: async (request) => {
-    const early = await takeEarly(request)?.catch(() => undefined);
-    return early?.ok ? early : fetchInTurn(request);
-  },
+  fetch: (request) =>
+    askOrKept(request, async () => {
+      const early = await takeEarly(request)?.catch(() => undefined);
+      return early?.ok ? early : fetchInTurn(request);
+    }),
 });
 api.use(session);
 

@@ -37,9 +37,9 @@ const card = (steps: Schemas['CardStep'][]): Schemas['Card'] => ({
   cautionTexts: { 'prove-dead': 'Prove dead.', eyes: 'Glasses on.' },
   reckon: {},
 });
-const shown = (steps: Schemas['CardStep'][]) =>
+const shown = (steps: Schemas['CardStep'][], whose = 1) =>
   mount(BenchCard, {
-    props: { card: card(steps), units: { length: 'mm', force: 'N', first: 'gauge' } as never },
+    props: { card: card(steps), units: { length: 'mm', force: 'N', first: 'gauge' } as never, whose },
     global: { stubs: { RouterLink: RouterLinkStub, StatusMark: true } },
   });
 
@@ -71,4 +71,12 @@ it('forgets its ticks once it has other steps', async () => {
   expect(made.text()).not.toContain('ticked');
   await made.setProps({ card: card([step('cut'), step('strip')]) });
   expect(made.text()).toContain('1 of 2 steps ticked');
+});
+
+it('shows the ticks of one person to nobody else', async () => {
+  await shown([step('cut')])
+    .find('input[type=checkbox]')
+    .setValue(true);
+  expect(shown([step('cut')], 2).text()).not.toContain('ticked');
+  expect(shown([step('cut')]).text()).toContain('1 of 1 step ticked');
 });

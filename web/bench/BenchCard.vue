@@ -8,10 +8,12 @@ import FigureValue from './FigureValue.vue';
 import { useDoneSteps } from './useDoneSteps';
 
 /** The set-up card of one line, to be read at arm's length: what to do, in the order of work, with what is set. */
-const props = defineProps<{ card: Schemas['Card']; units: Units }>();
-/** What was ticked belongs to these steps: a card that has become another begins anew. */
+/** `whose` number the ticks are. */
+const props = defineProps<{ card: Schemas['Card']; units: Units; whose: number }>();
+/** What was ticked belongs to these steps and to who ticked it: a card that has become another begins anew. */
 const key = computed(() =>
   [
+    props.whose,
     props.card.kit,
     props.card.scope,
     props.card.line,

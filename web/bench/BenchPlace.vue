@@ -5,14 +5,18 @@ import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { problemOf } from '@/api/client';
 import { useCard, type CardAsked } from '@/data/bench';
+import { useKeptCards } from '@/data/keptCards';
 import { useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { usePair } from '@/lines/usePair';
+import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
+import { moment } from '@/shared/format';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import PickOne from '@/shared/PickOne.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import { counted } from '@/shared/pretty';
 import { useKeys } from '@/shared/useKeys';
 import WaitBar from '@/shared/WaitBar.vue';
 import BenchCard from './BenchCard.vue';
@@ -21,6 +25,7 @@ import BenchTabs from './BenchTabs.vue';
 /** One termination at a time: its card, and the way to the one before and after. */
 const { length, force } = storeToRefs(useSettings());
 const units = computed(() => ({ length: length.value, force: force.value }));
+const { person } = useSession();
 const { asked, show } = useAddress();
 const { kits, scopes, isLoading, error: listError, retry } = useKitsAndScopes();
 const { pair } = usePair(
@@ -35,6 +40,13 @@ const toAsk = computed<CardAsked | null>(() => {
 });
 const query = useCard(toAsk, units);
 const page = computed(() => query.data.value);
+/** Since when what is in sight was kept; undefined where the server gave it. */
+const keptAt = computed(() => page.value?.keptAt);
+const onDevice = useKeptCards(
+  computed(() => (toAsk.value ? { kit: toAsk.value.kit, scope: toAsk.value.scope } : null)),
+  units,
+  computed(() => (page.value && keptAt.value === undefined ? query.dataUpdatedAt.value : 0)),
+);
 const isSlow = refDebounced(
   computed(() => query.isFetching.value),
   350,
@@ -87,7 +99,7 @@ const printed = (lines: string | null) =>
             Next <v-icon :icon="mdiChevronRight" size="22" />
           </button>
         </nav>
-        <span v-if="page" class="print">
+        <span v-if="page && keptAt === undefined" class="print">
           <a :href="printed(page.card.line)" target="_blank" rel="noopener">This card as PDF</a>
           <a v-if="page.of <= MOST_PRINTED" :href="printed(null)" target="_blank" rel="noopener"
             >All {{ page.of }} as PDF</a
@@ -96,8 +108,16 @@ const printed = (lines: string | null) =>
             :to="{ name: 'cover', query: { kit: pair.kit, scope: pair.scope, line: page.card.line } }"
             >On Cover</RouterLink
           >
+          <span v-if="onDevice?.cards" class="muted on-device"
+            >{{ onDevice.cards === onDevice.of ? 'All' : 'The first' }}
+            {{ counted(onDevice.cards, 'card') }} can be read without a network</span
+          >
         </span>
       </div>
+      <p v-if="keptAt !== undefined" class="kept" role="status">
+        <strong>Kept on this device {{ moment(keptAt) }}.</strong>
+        No server can be reached: what has been changed since, in the work or in the kit, is not on this card.
+      </p>
       <WaitBar v-if="isSlow && query.isFetching.value" says="Writing the card" />
       <ProblemNote
         v-if="query.error.value"
@@ -110,6 +130,7 @@ const printed = (lines: string | null) =>
         :class="{ stale: query.isPlaceholderData.value }"
         :card="page.card"
         :units
+        :whose="person?.id ?? 0"
         aria-live="polite"
       />
     </template>
@@ -161,6 +182,19 @@ a {
   align-items: center;
   min-height: var(--touch);
   color: var(--copper);
+}
+
+.on-device {
+  align-self: center;
+}
+
+.kept {
+  margin: 0 0 12px;
+  padding: 8px 14px;
+  border: 1px solid var(--hole);
+  border-left-width: 6px;
+  border-radius: 3px;
+  font-size: 15px;
 }
 
 .stale {

@@ -1,8 +1,10 @@
 import { keepPreviousData, useQuery } from '@tanstack/vue-query';
 import type { Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
+import { isOutOfReach } from '@/api/useReach';
 import type { Units } from '@/settings/units';
-import { asItCame, shopQuery } from './shopQuery';
+import { keptCard } from './keptCards';
+import { asItCame, SHOP, useShop } from './shopQuery';
 
 /* Set-up cards, what is reckoned at the bench, and what can be looked up. */
 
@@ -26,17 +28,33 @@ export interface CardAsked {
   line?: string;
 }
 
-/** The card of one line with one kit; while the next is asked for the last one stays, and says so. */
+/** A card and its neighbours; with when it was kept where no server could give it. */
+export type CardInSight = Schemas['CardPage'] & { keptAt?: number };
+
+/** Milliseconds after which the server is asked again for a card that was kept. */
+const AGAIN = 5_000;
+
+/**
+ * The card of one line with one kit; while the next is asked for the last one stays, and says so. Without a server it is the one
+ * that was kept on this device.
+ */
 export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
   return useQuery({
-    ...shopQuery(['card', asked, units], (signal) =>
-      api.GET('/card', {
-        params: { query: { ...(asked.value ?? { kit: '', scope: '' }), ...units.value } },
-        signal,
-      }),
-    ),
+    ...asItCame,
+    queryKey: [SHOP, useShop(), 'card', asked, units],
+    queryFn: async ({ signal }): Promise<CardInSight> => {
+      const of = asked.value ?? { kit: '', scope: '' };
+      try {
+        return await answer(api.GET('/card', { params: { query: { ...of, ...units.value } }, signal }));
+      } catch (error) {
+        const instead = isOutOfReach(error) && !signal.aborted ? await keptCard(of, units.value) : undefined;
+        if (instead) return instead;
+        throw error;
+      }
+    },
     enabled: () => asked.value !== null,
     placeholderData: keepPreviousData,
+    refetchInterval: ({ state }) => (state.data?.keptAt === undefined ? false : AGAIN),
   });
 }
 

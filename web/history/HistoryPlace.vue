@@ -8,6 +8,7 @@ import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
+import { moment } from '@/shared/format';
 import { changeWords, entryWords, whatChanged } from './historyWords';
 
 /** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
@@ -38,8 +39,6 @@ const { data, error, isFetching, hasNextPage, fetchNextPage, refetch } = useInfi
   staleTime: 0,
 });
 const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ?? []);
-const when = (at: string) =>
-  new Date(at).toLocaleString([], { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
 </script>
 
 <template>
@@ -61,7 +60,7 @@ const when = (at: string) =>
     </EmptyNote>
     <ol v-else>
       <li v-for="entry in entries" :key="entry.id">
-        <time :datetime="entry.at" class="mono">{{ when(entry.at) }}</time>
+        <time :datetime="entry.at" class="mono">{{ moment(entry.at) }}</time>
         <span class="who">{{ entry.by ?? 'the server' }}</span>
         <details>
           <summary>{{ entryWords(entry) }}</summary>

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
+import { day, money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
-import { meansWords, money } from './planWords';
+import { meansWords } from './planWords';
 
 /** What was decided: each thing is ticked off as it arrives, and only then is it in the kit. */
 const props = defineProps<{
@@ -14,8 +15,6 @@ defineEmits<{
   takeBack: [plan: Schemas['AcceptedPlan']];
 }>();
 
-const day = (at: string) =>
-  new Date(at).toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
 const arrived = (plan: Schemas['AcceptedPlan']) =>
   plan.items.filter(({ arrivedAt }) => arrivedAt !== null).length;
 const nameOf = (scope: string) => props.scopeNames[scope] ?? scope;

@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, shallowRef, useId, useTemplateRef } from 'vue';
+import { money } from '@/shared/format';
 import { coveredAt, curveShape, type Point } from './curve';
-import { money } from './planWords';
 import { counted } from '@/shared/pretty';
 
 /**

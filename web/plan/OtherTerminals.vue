@@ -1,8 +1,9 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
 import { useOpened } from '@/shared/useOpened';
-import { money, partsWords, sleeveWords } from './planWords';
+import { partsWords, sleeveWords } from './planWords';
 
 /**
  * Lines that the kit cannot make as they stand, and other terminals that it could make or would need less for. Nothing is

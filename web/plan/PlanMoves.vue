@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
-import { breakEven, meansWords, money } from './planWords';
+import { breakEven, meansWords } from './planWords';
 
 /** What comes into the kit, how and for how much; each can be held fast or left out, and the plan answers. */
 const props = defineProps<{

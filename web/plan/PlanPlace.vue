@@ -9,6 +9,7 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
@@ -23,7 +24,7 @@ import PlanHoles from './PlanHoles.vue';
 import PlanMoves from './PlanMoves.vue';
 import PlanReasons from './PlanReasons.vue';
 import ToolRoles from './ToolRoles.vue';
-import { money, verdictOf } from './planWords';
+import { verdictOf } from './planWords';
 import { usePlanAddress } from './usePlanAddress';
 
 /** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
 import { lastTenth, type Point } from './curve';
-import { money } from './planWords';
 
 /** Why this plan and no other: the next best, cheaper tools that are not in it, what the last tenth costs. */
 const props = defineProps<{

@@ -1,7 +1,8 @@
 import type { Schemas } from '@/api/client';
 import type { PlanAsked } from '@/data/plans';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
-import { money, operationName } from './planWords';
+import { operationName } from './planWords';
 
 /* Two plans held against each other. */
 

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { breakEven, money, verdictOf, whyOf } from './planWords';
+import { money } from '@/shared/format';
+import { breakEven, verdictOf, whyOf } from './planWords';
 
 type Role = Schemas['Plan']['roles'][number];
 const role = (of: Partial<Role>): Role => ({

@@ -1,10 +1,7 @@
 import type { Schemas } from '@/api/client';
+import { money } from '@/shared/format';
 import { counted } from '@/shared/pretty';
 import { operationWords } from '@/shared/status';
-
-/** Cents as money. */
-export const money = (cents: number): string =>
-  (cents / 100).toLocaleString('en', { minimumFractionDigits: 2, maximumFractionDigits: 2 });
 
 export const meansWords: Record<Schemas['Means'], string> = {
   buy: 'Buy',

@@ -1,6 +1,8 @@
 import { useMutation, useQueryClient } from '@tanstack/vue-query';
 import { answer, api, type Schemas } from '@/api/client';
 import { forgetEarly } from '@/api/early';
+import { keepSession } from '@/api/kept';
+import { isBack } from './leaving';
 import { sessionKey } from './useSession';
 
 const SEEN = 'gondrik.person';
@@ -27,6 +29,8 @@ export function useSignIn() {
       if (isSomebodyElse) client.removeQueries(rest);
       client.setQueryData(sessionKey, { ...session, demo });
       rememberPerson(session.person);
+      void keepSession(session);
+      isBack();
       if (!isSomebodyElse) void client.invalidateQueries(rest);
     },
   });

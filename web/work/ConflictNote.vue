@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { details } from '@/lines/details';
+import { clock } from '@/shared/format';
 import type { Conflict } from './useLines';
 
 /** Two wrote on one line: both texts side by side, with who and when, and whoever came second takes either or both. */
@@ -35,7 +36,7 @@ const isRemoval = computed(() => props.conflict.mine.line === null);
 const when = computed(() => {
   const { changed } = props.conflict;
   return changed
-    ? `${changed.by ?? 'Somebody'} changed it at ${new Date(changed.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+    ? `${changed.by ?? 'Somebody'} changed it at ${clock(changed.at)}`
     : 'Somebody has changed it meanwhile';
 });
 </script>

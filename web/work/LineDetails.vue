@@ -4,6 +4,7 @@ import type { Schemas } from '@/api/client';
 import { useLastChange } from '@/data/lines';
 import { details } from '@/lines/details';
 import type { LineRow } from '@/lines/reading';
+import { moment } from '@/shared/format';
 import { omit } from '@/shared/omit';
 import { operationWords, orderOfWork } from '@/shared/status';
 
@@ -64,7 +65,7 @@ function takeBack(how: Hand, at: number): void {
 const last = useLastChange(computed(() => (props.mayWrite ? `lines/${props.scope}/${props.row.id}` : null)));
 const lastWords = computed(() => {
   const entry = last.data.value?.data[0];
-  return entry ? `Changed by ${entry.by ?? 'somebody'}, ${new Date(entry.at).toLocaleString()}` : null;
+  return entry ? `Changed by ${entry.by ?? 'somebody'}, ${moment(entry.at)}` : null;
 });
 </script>
 

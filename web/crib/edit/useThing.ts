@@ -7,6 +7,7 @@ import { useLastChange } from '@/data/lines';
 import { useTool, type ThingList } from '@/data/things';
 import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
+import { clock } from '@/shared/format';
 import { omit } from '@/shared/omit';
 import { refusal } from '@/shared/refusal';
 import type { Draft } from './paths';
@@ -63,7 +64,7 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
   const whoChanged = computed(() => {
     const entry = last.data.value?.data[0];
     return entry
-      ? `${entry.by ?? 'Somebody'} changed it at ${new Date(entry.at).toLocaleTimeString([], { hour: '2-digit', minute: '2-digit' })}`
+      ? `${entry.by ?? 'Somebody'} changed it at ${clock(entry.at)}`
       : 'Somebody has changed it meanwhile';
   });
 

@@ -8,6 +8,7 @@ import { useKitsAndScopes } from '@/data/pairs';
 import { asItCame, SHOP, useShop } from '@/data/shopQuery';
 import { useToolsById } from '@/data/things';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import { day } from '@/shared/format';
 import { counted, words } from '@/shared/pretty';
 
 /** What lies in a kit, to be laid into it: every tool with its place to be ticked, and the way to the cards of each work. */
@@ -23,7 +24,7 @@ const known = useToolsById();
 const { scopes } = useKitsAndScopes();
 const entries = computed(() => kit.data.value?.tools ?? []);
 const open = computed(() => scopes.value.filter(({ archived }) => !archived));
-const today = new Date().toLocaleDateString('en-GB', { day: 'numeric', month: 'long', year: 'numeric' });
+const today = day(new Date());
 
 /** The cards of a work with this kit, by the address that this page was opened under. */
 const cards = (scope: string) => `${location.origin}/bench?${new URLSearchParams({ kit: id.value, scope })}`;

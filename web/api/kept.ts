@@ -1,0 +1,124 @@
+import { createEventHook } from '@vueuse/core';
+import { clear, createStore, del, get, set } from 'idb-keyval';
+import type { Schemas } from './client';
+
+/*
+ * What is kept on this device for work without a network: who is signed in, what there is to pick from, and the cards of the work in
+ * hand. Each belongs to one person of one shop; nobody else is given it, and signing out takes all of it away.
+ */
+
+interface Kept {
+  whose: string;
+  /** Milliseconds since 1970, when the server gave it. */
+  at: number;
+  body: unknown;
+}
+
+const SESSION = '/api/v1/session';
+/** What is kept as it comes, by its address. */
+const AS_IT_COMES = new Set([SESSION, '/api/v1/kits', '/api/v1/scopes']);
+/** With this an answer says when it was kept. */
+export const KEPT_AT = 'Gondrik-Kept';
+
+let store: ReturnType<typeof createStore> | undefined;
+const answers = () => (store ??= createStore('gondrik', 'kept'));
+
+/** A device without room, or a window that keeps nothing, works with a server only. */
+async function tried<Result>(what: () => Promise<Result>): Promise<Result | undefined> {
+  try {
+    return await what();
+  } catch {
+    return undefined;
+  }
+}
+const read = (key: string) => tried(() => get<Kept>(key, answers()));
+const empty = () => tried(() => clear(answers()));
+
+/** Whose page this is; null while that is not known. */
+let whose: string | null = null;
+/** An answer that was asked for by somebody who has left since is not kept. */
+let turn = 0;
+
+const given = createEventHook<string>();
+/** Hears of each answer that was kept and is given for want of a server. */
+export const whenKeptIsGiven = given.on;
+
+/** From now on it is for this person; what is another's goes away. */
+export async function keepFor(person: Schemas['Person'] | null): Promise<void> {
+  const now = person && `${person.id} of ${person.shopId}`;
+  if (now === whose) return;
+  if (whose !== null) turn++;
+  whose = now;
+  if (now === null) return;
+  const before = await read(SESSION);
+  if (before && before.whose !== now) await empty();
+}
+
+/** Keeps something of this person under a key. */
+export async function keep(key: string, body: unknown): Promise<void> {
+  if (whose === null) return;
+  const one: Kept = { whose, at: Date.now(), body };
+  await tried(() => set(key, one, answers()));
+}
+
+/** What was kept of this person under a key, and when. */
+export async function kept<Body>(key: string): Promise<{ body: Body; at: number } | undefined> {
+  const one = await read(key);
+  if (!one || one.whose !== whose) return undefined;
+  void given.trigger(key);
+  return { body: one.body as Body, at: one.at };
+}
+
+export async function letGo(key: string): Promise<void> {
+  await tried(() => del(key, answers()));
+}
+
+/** Takes all of it off this device. */
+export async function forgetKept(): Promise<void> {
+  turn++;
+  whose = null;
+  await empty();
+}
+
+/** Who is signed in as the server says; without a server that person may go on, and nobody else. */
+export async function keepSession(session: Schemas['Session']): Promise<void> {
+  await keepFor(session.person);
+  await (session.person ? keep(SESSION, { person: session.person, demo: [] }) : letGo(SESSION));
+}
+
+async function keepAnswer(path: string, response: Response, asked: number): Promise<void> {
+  const body: unknown = await response.json();
+  if (asked !== turn) return;
+  await (path === SESSION ? keepSession(body as Schemas['Session']) : keep(path, body));
+}
+
+async function keptAnswer(path: string): Promise<Response | undefined> {
+  if (path === SESSION && whose === null) {
+    whose = (await read(SESSION))?.whose ?? null;
+  }
+  const one = await kept(path);
+  return one && Response.json(one.body, { headers: { [KEPT_AT]: String(one.at) } });
+}
+
+/** Whether nobody is there who could answer. */
+export const isNobodyThere = (status: number): boolean => [502, 503, 504].includes(status);
+
+/** Asks; where nobody answers, what was kept of it stands for the answer. */
+export async function askOrKept(request: Request, ask: () => Promise<Response>): Promise<Response> {
+  const path = new URL(request.url, location.href).pathname;
+  if (request.method !== 'GET' || !AS_IT_COMES.has(path)) return ask();
+  const asked = turn;
+  let response: Response | undefined;
+  let failure: unknown;
+  try {
+    response = await ask();
+  } catch (error) {
+    failure = error;
+  }
+  if (response?.ok) void keepAnswer(path, response.clone(), asked);
+  if (response && !isNobodyThere(response.status)) return response;
+  const instead = request.signal.aborted ? undefined : await keptAnswer(path);
+  if (instead) return instead;
+  if (response) return response;
+  throw failure;
+}

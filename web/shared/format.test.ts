@@ -1,0 +1,18 @@
+import { afterEach, expect, it, vi } from 'vitest';
+import { clock, day, moment, money } from './format';
+
+afterEach(() => vi.restoreAllMocks());
+
+it.each([
+  ['en-GB', '1,073.00', '9 January 2027', '9 Jan, 14:05', '14:05'],
+  ['de', '1.073,00', '9. Januar 2027', '9. Jan., 14:05', '14:05'],
+])('writes as the browser’s language %s does', (language, amount, date, whole, time) => {
+  vi.spyOn(navigator, 'language', 'get').mockReturnValue(language);
+  const at = new Date(2027, 0, 9, 14, 5);
+  expect([money(107_300), day(at), moment(at.getTime()), clock(at.toISOString())]).toEqual([
+    amount,
+    date,
+    whole,
+    time,
+  ]);
+});

@@ -1,0 +1,19 @@
+/* Figures, money and moments as the browser's language writes them. */
+
+const of = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(navigator.language, options);
+type Moment = string | number | Date;
+
+/** A day with its year. */
+export const day = (at: Moment): string =>
+  of({ day: 'numeric', month: 'long', year: 'numeric' }).format(new Date(at));
+
+/** A day and the time of it. */
+export const moment = (at: Moment): string =>
+  of({ day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+
+/** A time of today. */
+export const clock = (at: Moment): string => of({ hour: '2-digit', minute: '2-digit' }).format(new Date(at));
+
+/** Hundredths of the shop's currency, as an amount. */
+export const money = (cents: number): string =>
+  (cents / 100).toLocaleString(navigator.language, { minimumFractionDigits: 2, maximumFractionDigits: 2 });

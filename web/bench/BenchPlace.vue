@@ -191,7 +191,7 @@ a {
 .kept {
   margin: 0 0 12px;
   padding: 8px 14px;
-  border: 1px solid var(--hole);
+  border: 1px solid var(--ink);
   border-left-width: 6px;
   border-radius: 3px;
   font-size: 15px;

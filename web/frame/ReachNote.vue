@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { useRoute } from 'vue-router';
 import { isWaitingForTurn } from '@/api/turns';
 import { useReach, type Reach } from '@/api/useReach';
 
 const { reach, lookNow } = useReach();
+const route = useRoute();
 
 const sentences: Record<Exclude<Reach, 'all'>, string> = {
   'no-server': 'The server does not answer.',
@@ -17,6 +19,9 @@ const sentences: Record<Exclude<Reach, 'all'>, string> = {
       <span>
         <strong>{{ sentences[reach] }}</strong>
         What is on the page stays as it is, and goes on by itself once that is over.
+        <RouterLink v-if="reach !== 'no-disk' && route.name !== 'bench'" :to="{ name: 'bench' }"
+          >Cards that were kept can be read at the Bench.</RouterLink
+        >
       </span>
       <v-btn size="small" @click="lookNow()">Try now</v-btn>
     </div>
@@ -46,6 +51,10 @@ const sentences: Record<Exclude<Reach, 'all'>, string> = {
   border-left: 6px solid var(--hole);
   border-bottom: 1px solid var(--hairline);
   background: var(--surface);
+}
+
+a {
+  color: var(--copper);
 }
 
 .turn {

@@ -150,6 +150,23 @@ export default defineConfig({
     emptyOutDir: true,
     manifest: true,
     chunkSizeWarningLimit: 900,
+    rolldownOptions: {
+      output: {
+        // Few files: what most places need comes at once, and a place is small. Dozens of files cost more than what is in them.
+        codeSplitting: {
+          groups: [
+            // What asks early waits for nothing else.
+            { name: 'ask', test: /\/web\/api\/early/, priority: 1 },
+            { name: 'toolkit', test: /node_modules/, minShareCount: 4 },
+            {
+              name: 'page',
+              test: /\/web\/(api|shared|frame|session|settings|theme|data|ruler|lines)\//,
+              minShareCount: 3,
+            },
+          ],
+        },
+      },
+    },
   },
   test: {
     environment: 'jsdom',

@@ -1,6 +1,15 @@
-import { expect, it } from 'vitest';
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { flushPromises, mount } from '@vue/test-utils';
+import { afterEach, expect, it, vi } from 'vitest';
 import { ApiProblem } from './client';
-import { isOutOfReach, reachOf } from './useReach';
+import { isOutOfReach, reachKey, reachOf, useReach } from './useReach';
+
+const get = vi.hoisted(() => vi.fn());
+vi.mock('./client', async (original) => ({
+  ...(await original<typeof import('./client')>()),
+  api: { GET: get },
+}));
+afterEach(() => vi.useRealTimers());
 
 const health = {
   ok: false,
@@ -40,4 +49,31 @@ it.each([
 it('a question that waits for its turn says nothing of the server', () => {
   const waits = { type: 'urn:gondrik:problem:waits' as const, title: '', detail: '', status: 503 };
   expect(isOutOfReach(new ApiProblem(waits))).toBe(false);
+});
+
+it('looks more often while nobody answers, and asks for all that is on the page anew once somebody does', async () => {
+  vi.useFakeTimers();
+  const client = new QueryClient();
+  for (const key of [['session'], ['shop', 1, 'kits'], reachKey]) client.setQueryData(key, 'all');
+  const isAnew = (key: readonly unknown[]) => client.getQueryState(key)?.isInvalidated;
+  let reach!: ReturnType<typeof useReach>;
+  mount(
+    { setup: () => ((reach = useReach()), () => null) },
+    { global: { plugins: [[VueQueryPlugin, { queryClient: client }]] } },
+  );
+  get.mockRejectedValue(new TypeError('Failed to fetch'));
+  await reach.lookNow();
+  await flushPromises();
+  expect(reach.reach.value).toBe('no-server');
+  expect(isAnew(['session'])).toBe(false);
+
+  get.mockClear();
+  get.mockResolvedValue({ data: health, response: new Response() });
+  await vi.advanceTimersByTimeAsync(3_500);
+  expect(get).toHaveBeenCalledTimes(1);
+  expect(reach.reach.value).toBe('all');
+  expect([isAnew(['session']), isAnew(['shop', 1, 'kits']), isAnew(reachKey)]).toEqual([true, true, false]);
+
+  await vi.advanceTimersByTimeAsync(20_000);
+  expect(get).toHaveBeenCalledTimes(1);
 });

@@ -90,3 +90,15 @@ it('goes on after a step that could not be taken back', async () => {
   expect(asked).toEqual(['1']);
   expect(undo.canUndo).toBe(false);
 });
+
+it('does nothing again over what was written since', async () => {
+  const { undo } = stores();
+  await undo.did(1, 'Torque written');
+  const back = undo.undo();
+  await flushPromises();
+  await answered();
+  await back;
+  expect(undo.canRedo).toBe(true);
+  await undo.did(2, 'Step added');
+  expect(undo.canRedo).toBe(false);
+});

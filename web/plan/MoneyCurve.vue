@@ -116,6 +116,7 @@ function step(by: 1 | -1): void {
         @keydown.up.prevent="step(1)"
         @keydown.left.prevent="step(-1)"
         @keydown.down.prevent="step(-1)"
+        @keydown.home.prevent="emit('budget', exact[0]?.cost ?? 0)"
         @keydown.end.prevent="emit('budget', null)"
       >
         <path class="stem" :d="`M0 ${box.top}V${box.bottom}`" />
@@ -136,7 +137,7 @@ function step(by: 1 | -1): void {
         {{ under?.covered ?? 0 }} of {{ total }}
       </span>
       <span :id="hint" class="visually-hidden"
-        >Arrow keys go from step to step of the curve, End takes the limit away.</span
+        >Arrow keys go from step to step of the curve, Home to its first, End takes the limit away.</span
       >
     </figcaption>
   </figure>

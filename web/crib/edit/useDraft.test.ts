@@ -58,3 +58,23 @@ it('follows what others write while it is not changed, and stays what it was beg
   one.rebase('v3');
   expect([one.draft.value, one.version.value]).toEqual([{ name: 'mine' }, 'v3']);
 });
+
+it('keeps no steps of what was dropped', () => {
+  const one = begun();
+  one.change({ name: 'B' });
+  one.change({ name: 'C' });
+  one.undo();
+  one.drop();
+  expect([one.canUndo.value, one.canRedo.value, one.isChanged.value]).toEqual([false, false, false]);
+  one.undo();
+  one.redo();
+  expect(one.draft.value).toEqual({ name: 'A' });
+});
+
+it('has nothing to do again once something else was drawn', () => {
+  const one = begun();
+  one.change({ name: 'B' });
+  one.undo();
+  one.change({ name: 'D' });
+  expect(one.canRedo.value).toBe(false);
+});

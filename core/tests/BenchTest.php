@@ -85,7 +85,7 @@ it('refuses by the name and the value', function (string $calc, string $asked, s
     ['strands', 'strands=0', 'strands', '1 or more'],
     ['strands', 'strands=2.5', 'strands', 'whole number'],
     ['strands', 'strands=7 solid= size=12 AWG', 'strands', 'no strands to count'],
-    ['strands', 'strands=7 size=12 AWG', 'size', 'belongs to --solid'],
+    ['strands', 'strands=7 size=12 AWG', 'size', 'belongs to a solid conductor'],
     ['strands', 'solid=', 'size', 'is missing'],
     ['exposed', 'insulation-od=2 length=-1', 'length', 'must be a length'],
     ['fill', 'size=1 mm2 terminal=big', 'terminal', 'no'],

@@ -72,7 +72,7 @@ const printed = (lines: string | null) =>
 
 <template>
   <PlaceFrame title="Bench" :tab="page?.card.line" look="scroll">
-    <BenchTabs />
+    <BenchTabs here="bench" />
     <ProblemNote v-if="listError" :problem="problemOf(listError)" @retry="retry()" />
     <EmptyNote v-else-if="isEmpty" title="No card yet">
       A set-up card tells one termination from the spool to the swept floor: which notch, how long, which

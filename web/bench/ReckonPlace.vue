@@ -4,11 +4,13 @@ import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { useCalculation } from '@/data/bench';
 import { problemOf } from '@/api/client';
+import PartsNav from '@/frame/PartsNav.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import { words } from '@/shared/pretty';
+import FormField from '@/shared/FormField.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import BenchTabs from './BenchTabs.vue';
 import { askedOf, calculatorOf, calculators } from './calculators';
@@ -50,6 +52,15 @@ const line = computed(() => {
 const ofLine = computed(() =>
   Object.fromEntries(['kit', 'scope', 'line'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : []))),
 );
+const parts = computed(() =>
+  calculators.map((one) => ({
+    title: one.title,
+    to: {
+      query: { what: one.what, ...(typed.value.size ? { size: typed.value.size } : {}), ...ofLine.value },
+    },
+    isHere: one.what === what.value,
+  })),
+);
 const { put, isBusy, refused } = usePutIntoLine();
 const remark = computed(() =>
   remarkOf(calculator.value.title, answer.value ?? {}, { length: length.value, force: force.value }),
@@ -58,52 +69,46 @@ const remark = computed(() =>
 
 <template>
   <PlaceFrame title="Reckon" look="scroll">
-    <BenchTabs />
+    <BenchTabs here="reckon" />
     <div class="columns">
-      <nav aria-label="What to reckon">
-        <RouterLink
-          v-for="one in calculators"
-          :key="one.what"
-          :to="{ query: { what: one.what, ...(typed.size ? { size: typed.size } : {}), ...ofLine } }"
-          :aria-current="one.what === what ? 'page' : undefined"
-          >{{ one.title }}</RouterLink
-        >
-      </nav>
+      <PartsNav label="What to reckon" :parts in-column />
       <form @submit.prevent>
         <h2>{{ calculator.title }}</h2>
         <p class="muted">{{ calculator.about }}</p>
-        <div v-for="field in calculator.fields" :key="`${what} ${field.name}`" class="field">
-          <label v-if="field.kind === 'flag'" class="flag">
-            <input
-              type="checkbox"
-              :checked="typed[field.name] === '1'"
-              @change="show({ [field.name]: typed[field.name] === '1' ? null : 1 })"
-            />
-            {{ field.label }}
-          </label>
-          <label v-else>
-            <span>{{ field.label }}<small v-if="field.kind === 'mm'" class="muted"> mm</small></span>
-            <select
-              v-if="field.kind === 'choice'"
-              :value="typed[field.name]"
-              @change="show({ [field.name]: ($event.target as HTMLSelectElement).value || null })"
-            >
-              <option value="">{{ field.isOptional ? 'not said' : 'choose' }}</option>
-              <option v-for="one in field.of" :key="one" :value="one">{{ words(one) }}</option>
-            </select>
-            <input
-              v-else
-              class="mono"
-              :inputmode="field.kind === 'text' ? 'text' : 'decimal'"
-              :value="typed[field.name]"
-              :placeholder="field.hint"
-              :aria-invalid="wrongAt(field.name) !== undefined"
-              autocomplete="off"
-              @input="show({ [field.name]: ($event.target as HTMLInputElement).value || null })"
-            />
-          </label>
-          <p v-if="wrongAt(field.name)" role="alert" class="wrong">{{ wrongAt(field.name) }}</p>
-        </div>
+        <FormField
+          v-for="field in calculator.fields"
+          :key="`${what} ${field.name}`"
+          class="field"
+          :label="field.label"
+          :unit="field.kind === 'mm' ? 'mm' : undefined"
+          :problem="wrongAt(field.name)"
+          :is-check="field.kind === 'flag'"
+        >
+          <input
+            v-if="field.kind === 'flag'"
+            type="checkbox"
+            :checked="typed[field.name] === '1'"
+            @change="show({ [field.name]: typed[field.name] === '1' ? null : 1 })"
+          />
+          <select
+            v-else-if="field.kind === 'choice'"
+            :value="typed[field.name]"
+            @change="show({ [field.name]: ($event.target as HTMLSelectElement).value || null })"
+          >
+            <option value="">{{ field.isOptional ? 'not said' : 'choose' }}</option>
+            <option v-for="one in field.of" :key="one" :value="one">{{ words(one) }}</option>
+          </select>
+          <input
+            v-else
+            class="mono"
+            :inputmode="field.kind === 'text' ? 'text' : 'decimal'"
+            :value="typed[field.name]"
+            :placeholder="field.hint"
+            :aria-invalid="wrongAt(field.name) !== undefined"
+            autocomplete="off"
+            @input="show({ [field.name]: ($event.target as HTMLInputElement).value || null })"
+          />
+        </FormField>
         <p v-if="problem && !problem.problems?.length" role="alert" class="wrong">{{ problem.detail }}</p>
       </form>
       <section
@@ -111,9 +116,12 @@ const remark = computed(() =>
         aria-labelledby="answer-head"
         :class="{ stale: query.isPlaceholderData.value }"
       >
-        <h2 id="answer-head">{{ figures.length ? 'Answer' : 'Nothing asked yet' }}</h2>
+        <h2 id="answer-head">
+          {{ figures.length ? 'Answer' : problem ? 'No answer' : 'Nothing asked yet' }}
+        </h2>
         <p v-if="!figures.length && !problem" class="muted">
           Say what is asked for on the left. Every figure says on a press where it comes from.
+          <RouterLink :to="{ query: { what, ...calculator.example, ...ofLine } }">Show me one</RouterLink>
         </p>
         <div v-for="{ key, name, figure } in figures" :key="key" class="row">
           <FigureValue :name :figure :units />
@@ -142,25 +150,6 @@ const remark = computed(() =>
   align-items: start;
 }
 
-nav {
-  display: grid;
-}
-
-.columns > nav a {
-  display: flex;
-  align-items: center;
-  min-height: max(var(--touch), 34px);
-  padding: 0 10px;
-  border-left: 3px solid transparent;
-  color: inherit;
-  text-decoration: none;
-}
-
-nav a[aria-current] {
-  border-color: var(--copper);
-  font-weight: 600;
-}
-
 h2 {
   margin: 0 0 4px;
   font-size: 20px;
@@ -174,46 +163,7 @@ p {
   padding-bottom: 10px;
 }
 
-label {
-  display: grid;
-  gap: 3px;
-  font-size: 13.5px;
-}
-
-.flag {
-  display: flex;
-  gap: 8px;
-  align-items: center;
-  min-height: var(--touch);
-}
-
-.flag input {
-  width: 18px;
-  height: 18px;
-  accent-color: var(--copper);
-}
-
-label > input,
-select {
-  min-height: 40px;
-  padding: 4px 10px;
-  border: 1px solid var(--tool-edge);
-  border-radius: 3px;
-  background: var(--surface);
-  color: inherit;
-  font-size: 16px;
-}
-
-.flag > input {
-  min-height: 0;
-}
-
-[aria-invalid='true'] {
-  border-color: var(--hole);
-}
-
 .wrong {
-  margin: 3px 0 0;
   color: var(--hole);
   font-size: 13px;
 }

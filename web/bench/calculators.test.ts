@@ -31,3 +31,14 @@ it('asks once all that must be said is there, and says nothing of what is empty'
   expect(askedOf(calculatorOf('identify'), {})).toBeNull();
   expect(askedOf(calculatorOf('identify'), { conductor: '2.3' })).toEqual({ conductor: '2.3' });
 });
+
+it('has an example of each that says all it must, and nothing else', () => {
+  for (const calculator of calculators) {
+    const known = new Map(calculator.fields.map((field) => [field.name, field]));
+    expect(askedOf(calculator, calculator.example), calculator.what).toEqual(calculator.example);
+    for (const [name, value] of Object.entries(calculator.example)) {
+      const { kind, of } = known.get(name) ?? {};
+      if (kind === 'choice') expect(of, `${calculator.what} ${name}`).toContain(value);
+    }
+  }
+});

@@ -17,6 +17,8 @@ export interface Calculator {
   what: Calculation;
   title: string;
   about: string;
+  /** Something that can be asked, for who wants to see what comes of it. */
+  example: Record<string, string>;
   fields: Field[];
 }
 
@@ -61,6 +63,7 @@ export const calculators: Calculator[] = [
     what: 'pull',
     title: 'Pull force',
     about: 'The least force that a termination must hold.',
+    example: { size: '12 AWG', class: 'insulated' },
     fields: [
       size,
       { name: 'class', label: 'Terminal', kind: 'choice', of: classes },
@@ -85,6 +88,7 @@ export const calculators: Calculator[] = [
     what: 'sleeve',
     title: 'Sleeve',
     about: 'The stock size that passes over the widest and grips the narrowest, and how long to cut it.',
+    example: { widest: '6', narrowest: '3.5', covered: '30' },
     fields: [
       { name: 'widest', label: 'Widest', kind: 'mm' },
       { name: 'narrowest', label: 'Narrowest', kind: 'mm' },
@@ -102,6 +106,7 @@ export const calculators: Calculator[] = [
     what: 'notch',
     title: 'Notch',
     about: 'What a hole does to a wire: a clean end, a ragged one, cut strands, or nothing.',
+    example: { size: '12 AWG', construction: 'stranded', hole: '2.2' },
     fields: [
       size,
       construction,
@@ -121,6 +126,7 @@ export const calculators: Calculator[] = [
     what: 'identify',
     title: 'Which wire is it',
     about: 'From a caliper and the bend test to the nearest sizes.',
+    example: { strands: '19', 'strand-diameter': '0.45', bend: 'stays' },
     fields: [
       { name: 'strands', label: 'Strands', kind: 'count', isOptional: true },
       { name: 'strand-diameter', label: 'One strand', kind: 'mm', isOptional: true },
@@ -137,24 +143,28 @@ export const calculators: Calculator[] = [
     what: 'code',
     title: 'Wire code',
     about: 'What is printed on the wire.',
+    example: { code: 'M22759/32-20-6' },
     fields: [{ name: 'code', label: 'Code', kind: 'text', hint: 'M22759/32-20-6' }],
   },
   {
     what: 'size',
     title: 'Size',
     about: 'Area, diameter, what the trade takes it for, and its neighbours.',
+    example: { size: '2.5 mm2' },
     fields: [size],
   },
   {
     what: 'diameter',
     title: 'Conductor',
     about: 'What a caliper finds over the bare conductor.',
+    example: { size: '12 AWG', construction: 'stranded' },
     fields: [size, construction, strands],
   },
   {
     what: 'strands',
     title: 'Strand damage',
     about: 'How many strands may be nicked or cut.',
+    example: { strands: '37' },
     fields: [
       { name: 'strands', label: 'Strands', kind: 'count', isOptional: true },
       { name: 'solid', label: 'Solid', kind: 'flag', isOptional: true },
@@ -165,6 +175,7 @@ export const calculators: Calculator[] = [
     what: 'exposed',
     title: 'Bare conductor',
     about: 'How much may be seen between insulation and barrel.',
+    example: { 'insulation-od': '3.6', length: '1.2' },
     fields: [
       { name: 'insulation-od', label: 'Over the insulation', kind: 'mm' },
       { name: 'length', label: 'Seen', kind: 'mm', isOptional: true },
@@ -174,6 +185,7 @@ export const calculators: Calculator[] = [
     what: 'fill',
     title: 'Barrel fill',
     about: 'How much of the terminal the conductors fill, and whether they belong in it.',
+    example: { size: '18 AWG', count: '2', terminal: '16-14 AWG' },
     fields: [
       size,
       { name: 'count', label: 'Wires', kind: 'count', isOptional: true },
@@ -184,6 +196,7 @@ export const calculators: Calculator[] = [
     what: 'pulls',
     title: 'Pulls of a sheath',
     about: 'In how many pulls a sheath comes off.',
+    example: { sheath: '120', section: '25' },
     fields: [
       { name: 'sheath', label: 'Sheath off', kind: 'mm' },
       { name: 'section', label: 'At a time', kind: 'mm' },

@@ -23,6 +23,16 @@ it('keeps the ticks of each card by itself, on this device', async () => {
   expect([...made('kit scope b').done.value]).toEqual([1]);
 });
 
+it('remembers three hundred cards, and lets the ones go that were ticked first', () => {
+  const { of, done, toggle } = made('card 0');
+  for (let card = 0; card <= 300; card++) {
+    of.value = `card ${card}`;
+    toggle(0);
+  }
+  const isKept = (card: number) => ((of.value = `card ${card}`), done.value.has(0));
+  expect([0, 1, 150, 300].map(isKept)).toEqual([false, true, true, true]);
+});
+
 it('forgets a card whose ticks are taken back, and ticks nothing without one', () => {
   const { of, done, toggle, clear } = made('a');
   toggle(3);

@@ -4,6 +4,7 @@ import { computed, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { answer, api, changeOf, problemOf } from '@/api/client';
 import { useBuiltIn, type ThingList } from '@/data/things';
+import PartsNav from '@/frame/PartsNav.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
@@ -24,6 +25,13 @@ const { person } = useSession();
 const undo = useUndo();
 const isLead = computed(() => person.value?.role === 'lead');
 const list = computed(() => route.params.list as ThingList);
+const parts = computed(() =>
+  (['tools', 'wires', 'terminals'] as const).map((name) => ({
+    title: name,
+    to: { name: 'shelf', params: { list: name } },
+    isHere: name === list.value,
+  })),
+);
 const query = useBuiltIn(list);
 const split = useTemplateRef('split');
 
@@ -117,15 +125,7 @@ const more = [
         :count="counted(rows.length, list.slice(0, -1))"
       >
         <template #beside>
-          <div class="lists" role="group" aria-label="Shelf of">
-            <RouterLink
-              v-for="name in ['tools', 'wires', 'terminals']"
-              :key="name"
-              :to="{ name: 'shelf', params: { list: name } }"
-              :class="{ here: name === list }"
-              >{{ name }}</RouterLink
-            >
-          </div>
+          <PartsNav label="Shelf of" :parts class="kinds" />
         </template>
       </CribHead>
       <p class="muted lead">
@@ -203,21 +203,10 @@ const more = [
 </template>
 
 <style scoped>
-.lists {
-  display: flex;
-  gap: 10px;
-}
-
-.lists a {
-  color: var(--muted);
-  text-decoration: none;
-  padding: 4px 2px;
-  border-bottom: 2px solid transparent;
-}
-
-.lists a.here {
-  color: var(--ink);
-  border-bottom-color: var(--copper);
+/* Of the shelf, beside the parts of the crib. */
+.kinds {
+  padding-left: 14px;
+  border-left: 1px solid var(--tool-edge);
 }
 
 .lead {

@@ -75,6 +75,16 @@ it('keeps the verdict while the server is out of reach, and tells any other refu
   expect(made.error.value).toBeInstanceOf(ApiProblem);
 });
 
+it('tells a refusal of what it has shown before', async () => {
+  const { made, of } = coverage({ kit: 'bag', scope: 'tower' });
+  await flushPromises();
+  get.mockImplementation(() =>
+    Promise.reject(new ApiProblem({ type: 'about:blank', title: 'Gone', status: 404, detail: '' })),
+  );
+  await made.refetch();
+  expect([of(), made.error.value?.message]).toEqual(['bag tower mm', 'Gone']);
+});
+
 it('asks without a kit where none is in hand, with what is supposed, and nothing while it is not known', async () => {
   const { pair } = coverage({ kit: null, scope: 'tower' });
   await flushPromises();

@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue';
+import FormField from '@/shared/FormField.vue';
 import { places } from './places';
+import SheetDialog from './SheetDialog.vue';
 
 const isOpen = defineModel<boolean>({ required: true });
 const search = ref('');
@@ -36,45 +38,29 @@ const found = computed(() => {
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="430" aria-label="Keys">
-    <div class="keys">
-      <h2>Keys</h2>
-      <v-text-field
-        v-model="search"
-        autofocus
-        placeholder="What do you want to do?"
-        aria-label="Search the keys"
-        hide-details
-      />
-      <dl>
-        <template v-for="[key, meaning] in found" :key="key">
-          <dt>
-            <kbd v-for="part in key.split(' ')" :key="part" class="mono">{{ part }}</kbd>
-          </dt>
-          <dd>{{ meaning }}</dd>
-        </template>
-      </dl>
-      <p v-if="found.length === 0" class="muted">No key does that.</p>
-      <v-btn @click="isOpen = false">Close</v-btn>
-    </div>
-  </v-dialog>
+  <SheetDialog v-model="isOpen" title="Keys" :width="430">
+    <FormField label="What do you want to do?">
+      <input v-model="search" type="search" autofocus />
+    </FormField>
+    <dl>
+      <template v-for="[key, meaning] in found" :key="key">
+        <dt>
+          <kbd v-for="part in key.split(' ')" :key="part" class="mono">{{ part }}</kbd>
+        </dt>
+        <dd>{{ meaning }}</dd>
+      </template>
+    </dl>
+    <p v-if="found.length === 0" class="muted">No key does that.</p>
+    <template #buttons="{ leave }"><v-btn @click="leave">Close</v-btn></template>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.keys {
-  padding: 18px 22px;
-}
-
-h2 {
-  font-size: 16px;
-  margin-bottom: 8px;
-}
-
 dl {
   display: grid;
   grid-template-columns: max-content 1fr;
   gap: 6px 16px;
-  margin: 14px 0 16px;
+  margin: 0;
 }
 
 dd {
@@ -86,6 +72,6 @@ kbd {
   border-radius: 3px;
   padding: 0 5px;
   margin-right: 4px;
-  background: var(--ground);
+  background: var(--surface);
 }
 </style>

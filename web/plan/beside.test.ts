@@ -28,6 +28,7 @@ it('reads a question as it was written into the address', () => {
   expect(readAsked(writtenAsked(asked))).toEqual(asked);
   expect(readAsked(null)).toBeNull();
   expect(readAsked('kit=box')).toBeNull();
+  expect(readAsked('kit=box&scopes=')).toBeNull();
 });
 
 it('says what is asked of each, and nothing that goes without saying', () => {

@@ -35,6 +35,13 @@ it('tells the money under a place, whatever the scale', () => {
   expect(shape.costAt(-100)).toBe(0);
 });
 
+it('marks no money beyond what it shows', () => {
+  for (const most of [500, 9_900, 41_000, 276_400]) {
+    const { ticks } = curveShape(points, [], most, 1948, box);
+    expect(Math.max(...ticks.map(({ text }) => Number(text) * 100))).toBeLessThanOrEqual(most * 1.04);
+  }
+});
+
 it('has round marks that do not touch', () => {
   const shape = curveShape(points, [], 276400, 1948, box);
   expect(shape.ticks.length).toBeGreaterThan(3);

@@ -3,6 +3,7 @@ import { computed, toRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { useReferenceTable, useReferenceTables } from '@/data/bench';
 import { problemOf } from '@/api/client';
+import PartsNav from '@/frame/PartsNav.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { counted, pretty } from '@/shared/pretty';
@@ -20,6 +21,14 @@ const name = computed(() => {
   return list.value.some((one) => one.name === asks) ? asks : (list.value[0]?.name ?? '');
 });
 const shown = computed(() => list.value.find((one) => one.name === name.value));
+const parts = computed(() =>
+  list.value.map((one) => ({
+    title: one.title,
+    note: one.rows,
+    to: { name: 'tables', params: { table: one.name } },
+    isHere: one.name === name.value,
+  })),
+);
 const table = useReferenceTable(toRef(name));
 
 const words = computed(() => asked('q') ?? '');
@@ -52,15 +61,7 @@ const direction = (column: string) =>
     @retry="tables.refetch()"
   >
     <div class="tables">
-      <nav aria-label="Tables">
-        <RouterLink
-          v-for="one in list"
-          :key="one.name"
-          :to="{ name: 'tables', params: { table: one.name } }"
-          :aria-current="one.name === name ? 'page' : undefined"
-          >{{ one.title }} <small class="mono muted">{{ one.rows }}</small></RouterLink
-        >
-      </nav>
+      <PartsNav label="Tables" :parts in-column />
       <section v-if="shown" :aria-labelledby="`table-${name}`">
         <header>
           <h2 :id="`table-${name}`">{{ shown.title }}</h2>
@@ -137,28 +138,6 @@ const direction = (column: string) =>
   gap: 0 30px;
   min-height: 0;
   overflow: hidden;
-}
-
-nav {
-  overflow: auto;
-}
-
-nav a {
-  display: flex;
-  justify-content: space-between;
-  gap: 8px;
-  align-items: center;
-  min-height: max(var(--touch), 31px);
-  padding: 0 10px;
-  border-left: 3px solid transparent;
-  color: inherit;
-  font-size: 13.5px;
-  text-decoration: none;
-}
-
-nav a[aria-current] {
-  border-color: var(--copper);
-  font-weight: 600;
 }
 
 section {
@@ -253,10 +232,10 @@ td.long {
   }
 
   nav {
-    display: flex;
-    max-height: 84px;
-    flex-wrap: wrap;
-    padding-bottom: 8px;
+    grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
+    column-gap: 20px;
+    max-height: 170px;
+    margin-bottom: 12px;
   }
 }
 </style>

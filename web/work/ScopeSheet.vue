@@ -3,10 +3,11 @@ import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, ref, watch } from 'vue';
 import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
+import SheetDialog from '@/frame/SheetDialog.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
+import FormField from '@/shared/FormField.vue';
 import { omit } from '@/shared/omit';
-import { refusal } from '@/shared/refusal';
 import RulesForm from './RulesForm.vue';
 
 /** A scope as a whole: made, copied, taken in, named, put away; its house rules, note and days. */
@@ -139,106 +140,72 @@ const problem = computed(() => {
   const error = write.error.value ?? takeAway.error.value ?? seen.error.value;
   return error ? problemOf(error) : null;
 });
+const isDays = computed(() => days.value === '' || /^[1-9]\d{0,3}$/.test(days.value));
 const mayWrite = computed(() =>
-  props.action === 'merge'
-    ? other.value !== ''
-    : name.value.trim() !== '' && !(days.value && !/^[1-9]\d{0,3}$/.test(days.value)),
+  props.action === 'merge' ? other.value !== '' : name.value.trim() !== '' && isDays.value,
 );
 const others = computed(() => props.scopes.filter(({ id, archived }) => id !== props.scope && !archived));
 </script>
 
 <template>
-  <v-dialog v-model="isOpen" max-width="620" :aria-label="titles[action]" scrollable>
-    <form class="sheet" @submit.prevent="write.mutate()">
-      <h2>{{ titles[action] }}</h2>
-      <label v-if="action === 'merge'">
-        <span>Which lines come into “{{ nameOf(scope) }}”</span>
-        <select v-model="other" required>
-          <option value="" disabled>pick a scope</option>
-          <option v-for="one in others" :key="one.id" :value="one.id">
-            {{ one.name }} ({{ one.lines }} lines)
-          </option>
-        </select>
-        <small class="muted">
-          The same work is added up, all else follows at the end, and the other scope is put away.
-        </small>
-      </label>
-      <label v-else>
-        <span>Name</span>
-        <input v-model="name" required maxlength="200" autofocus autocomplete="off" />
-      </label>
-      <template v-if="action === 'settings'">
-        <div class="pair">
-          <label>
-            <span>Days that the quantities spread over</span>
-            <input v-model="days" inputmode="numeric" placeholder="not stated" />
-            <small v-if="days && !/^[1-9]\d{0,3}$/.test(days)" class="problem"
-              >A whole number from 1 on.</small
-            >
-          </label>
-          <label class="check">
-            <input v-model="isArchived" type="checkbox" /> Put away: kept, but out of the way
-          </label>
-        </div>
-        <label>
-          <span>Note</span>
-          <textarea v-model="note" rows="2" maxlength="2000" />
-        </label>
-        <RulesForm v-model="rules" />
-      </template>
-      <p v-if="problem" class="problem" role="alert">
-        {{ refusal(problem) }}
-      </p>
-      <div class="buttons">
-        <v-btn
-          type="submit"
-          color="primary"
-          variant="flat"
-          :disabled="!mayWrite"
-          :loading="write.isPending.value"
+  <SheetDialog v-model="isOpen" :title="titles[action]" :problem @submit="write.mutate()">
+    <FormField
+      v-if="action === 'merge'"
+      :label="`Which lines come into “${nameOf(scope)}”`"
+      hint="The same work is added up, all else follows at the end, and the other scope is put away."
+    >
+      <select v-model="other" required>
+        <option value="" disabled>pick a scope</option>
+        <option v-for="one in others" :key="one.id" :value="one.id">
+          {{ one.name }} ({{ one.lines }} lines)
+        </option>
+      </select>
+    </FormField>
+    <FormField v-else label="Name">
+      <input v-model="name" required maxlength="200" autofocus autocomplete="off" />
+    </FormField>
+    <template v-if="action === 'settings'">
+      <div class="pair">
+        <FormField
+          label="Days that the quantities spread over"
+          :problem="isDays ? undefined : 'A whole number from 1 on.'"
         >
-          {{ action === 'settings' ? 'Write' : action === 'merge' ? 'Take it in' : 'Make it' }}
-        </v-btn>
-        <v-btn variant="text" @click="isOpen = false">Leave it</v-btn>
-        <v-btn
-          v-if="action === 'settings'"
-          class="away"
-          variant="text"
-          :loading="takeAway.isPending.value"
-          @click="takeAway.mutate()"
-        >
-          Take the scope away
-        </v-btn>
+          <input v-model="days" inputmode="numeric" placeholder="not stated" :aria-invalid="!isDays" />
+        </FormField>
+        <FormField label="Put away: kept, but out of the way" is-check>
+          <input v-model="isArchived" type="checkbox" />
+        </FormField>
       </div>
-    </form>
-  </v-dialog>
+      <FormField label="Note">
+        <textarea v-model="note" rows="2" maxlength="2000" />
+      </FormField>
+      <RulesForm v-model="rules" />
+    </template>
+    <template #buttons="{ leave }">
+      <v-btn
+        type="submit"
+        color="primary"
+        variant="flat"
+        :disabled="!mayWrite"
+        :loading="write.isPending.value"
+      >
+        {{ action === 'settings' ? 'Write' : action === 'merge' ? 'Take it in' : 'Make it' }}
+      </v-btn>
+      <v-btn variant="text" @click="leave">Leave it</v-btn>
+      <v-btn
+        v-if="action === 'settings'"
+        class="away"
+        variant="text"
+        :loading="takeAway.isPending.value"
+        @click="takeAway.mutate()"
+      >
+        Take the scope away
+      </v-btn>
+    </template>
+  </SheetDialog>
 </template>
 
 <style scoped>
-.sheet {
-  display: grid;
-  gap: 12px;
-  padding: 18px 20px;
-  overflow: auto;
-  border: 1px solid var(--ink);
-  border-radius: 3px;
-  background: var(--ground);
-}
-
-h2 {
-  font-size: 18px;
-}
-
-label {
-  display: grid;
-  gap: 3px;
-  font-size: 13px;
-}
-
-label > span {
-  color: var(--muted);
-}
-
 .pair {
   display: flex;
   flex-wrap: wrap;
@@ -246,39 +213,7 @@ label > span {
   align-items: end;
 }
 
-.check {
-  display: flex;
-  align-items: center;
-  min-height: var(--touch);
-}
-
-input:not([type='checkbox']),
-select,
-textarea {
-  min-height: calc(var(--touch) + 2px);
-  padding: 4px 9px;
-  border: 1px solid var(--tool-edge);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
-}
-
-.buttons {
-  position: sticky;
-  bottom: -18px;
-  padding: 8px 0;
-  background: var(--ground);
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-
 .away {
   margin-left: auto;
-}
-
-.problem {
-  color: var(--hole);
 }
 </style>

@@ -23,6 +23,7 @@ it.each([
 
 it('completes the side that is being written, until something stands for it', () => {
   expect(sideToComplete('4 × hook', undefined)?.words).toBe('hook');
+  expect(sideToComplete('4 × h', undefined)).toBeNull();
   expect(sideToComplete('4 × w12 → ri', nothing)?.about).toBe('terminal');
   const known = { ...nothing, tokens: [{ from: 4, to: 7, text: 'w12', means: 'wire' as const, id: 'w12' }] };
   expect(sideToComplete('4 × w12', known)).toBeNull();
@@ -34,4 +35,6 @@ it('tells which side the shop lacks, and puts other words in its place', () => {
   const [side] = missingSides(text, entry);
   expect(side?.about).toBe('wire');
   expect(side && withSide(text, side, 'w12')).toBe('4 × w12 → ring, wet');
+  // What is not understood of the wire is not missing of the terminal.
+  expect(missingSides(text, entry).map(({ about }) => about)).toEqual(['wire']);
 });

@@ -56,11 +56,11 @@ final readonly class Calculator
     {
         if ($asked->has('solid')) {
             return $asked->has('strands')
-                ? throw Invalid::at('strands', $asked->text('strands'), 'a solid conductor has no strands to count; say --solid or --strands')
+                ? throw Invalid::at('strands', $asked->text('strands'), 'a solid conductor has no strands to count; say that it is solid, or how many strands it has')
                 : StrandDamage::ofSolid($asked->size());
         }
         if ($asked->has('size')) {
-            throw Invalid::at('size', $asked->text('size'), 'belongs to --solid; strands are counted');
+            throw Invalid::at('size', $asked->text('size'), 'belongs to a solid conductor; strands are counted');
         }
 
         return StrandDamage::ofStrands($asked->count('strands'));
@@ -74,7 +74,7 @@ final readonly class Calculator
         }
         foreach (['strands', 'strand-diameter'] as $name) {
             if ($asked->has($name)) {
-                throw Invalid::at($name, $asked->text($name), 'is another way to measure it than --conductor; give one of the two');
+                throw Invalid::at($name, $asked->text($name), 'is another way to measure it than the diameter of the conductor; give one of the two');
             }
         }
 
@@ -92,7 +92,7 @@ final readonly class Calculator
                 : Notch::measured($asked->mm('hole'), ...$of);
         }
 
-        return $asked->has('label') ? Notch::labelled($asked->range('label'), ...$of) : throw Invalid::at('hole', null, 'is missing: give the measured --hole, or the --label of the position');
+        return $asked->has('label') ? Notch::labelled($asked->range('label'), ...$of) : throw Invalid::at('hole', null, 'is missing: give the measured hole, or the label of the position');
     }
 
     private function strandsOf(Asked $asked): ?int

@@ -88,6 +88,18 @@ it('says so where somebody may not write', async () => {
   expect(thing.failure.value).toBe('Not allowed. Your role does not allow this.');
 });
 
+it('writes over what was seen when it was begun, though the page has seen another since', async () => {
+  const thing = await drawn('bell');
+  thing.change({ ...thing.draft.value, name: 'Door bell' });
+  asked.GET.mockImplementation(() => answered({ ...wire, name: 'Gong', version: 'now' }));
+  await thing.query.refetch();
+  expect(thing.isStale.value).toBe(true);
+  asked.PUT.mockResolvedValue(answered({ ...wire, version: 'written' }));
+  thing.write.mutate(null);
+  await flushPromises();
+  expect(asked.PUT.mock.calls[0]![1].params.header).toEqual({ 'If-Match': '"seen"' });
+});
+
 it('writes over what was seen when it was begun, and over what is there now only when told to', async () => {
   const thing = await drawn('bell');
   thing.change({ ...thing.draft.value, name: 'Door bell' });

@@ -11,6 +11,12 @@ export async function pick(page: Page, name: string): Promise<void> {
   await expect(page.getByRole('radio', { name, exact: true })).toHaveCount(0);
 }
 
+/** Does something out of a menu of actions. */
+export async function choose(page: Page, menu: string, action: string): Promise<void> {
+  await page.getByRole('button', { name: menu }).click();
+  await page.getByRole('menuitem', { name: action }).click();
+}
+
 /** A coverage of many lines: what the server says of a few, over and over. */
 export async function manyLines(page: Page, count: number): Promise<void> {
   await page.route('**/api/v1/coverage?**', async (route) => {

@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { expect, test } from '@playwright/test';
+import { choose } from './page';
 import { people } from './people';
 
 const ROWS = 300;
@@ -20,7 +21,7 @@ test('three hundred rows are pasted, twelve of them bad: the good ones are taken
   page,
 }) => {
   await page.goto('/work?kit=pylon-backpack&scope=tower-7');
-  await page.getByLabel('Do with the scope').selectOption('New scope …');
+  await choose(page, 'Do with the scope', 'New scope …');
   await page.getByLabel('Name').fill('Pasted');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/scope=pasted/);
@@ -72,7 +73,7 @@ test('three hundred rows are pasted, twelve of them bad: the good ones are taken
   await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', String(ROWS - BAD + 1));
   await page.getByRole('button', { name: 'Undo', exact: true }).first().click();
   await expect(page.getByText('The scope has no lines yet').first()).toBeVisible();
-  await page.getByLabel('Do with the scope').selectOption('Name, rules, note …');
+  await choose(page, 'Do with the scope', 'Name, rules, note …');
   await page.getByRole('button', { name: 'Take the scope away' }).click();
   await expect(page.getByText('Taken away: Pasted')).toBeVisible();
 });

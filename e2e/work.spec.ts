@@ -1,4 +1,5 @@
 import { expect, test, type Locator, type Page } from '@playwright/test';
+import { choose } from './page';
 import { people, signIn } from './people';
 
 const undo = (page: Page) => page.locator('.done').getByRole('button', { name: 'Undo' }).click();
@@ -133,7 +134,7 @@ test.describe('the lead', () => {
     await page.keyboard.press('Control+d');
     await expect(cell('heat-25', 'quantity')).toHaveText('36');
     // A column that no line says yet, written and emptied.
-    await page.getByLabel('Add a column').selectOption('Clamp');
+    await choose(page, 'Add a column', 'Clamp');
     await cell('heat-15', 'clamp').focus();
     await page.keyboard.type('round');
     await page.keyboard.press('Enter');
@@ -263,7 +264,7 @@ test.describe('the lead', () => {
     page,
   }) => {
     await page.goto(work);
-    await page.getByLabel('Do with the scope').selectOption('New scope …');
+    await choose(page, 'Do with the scope', 'New scope …');
     await page.getByLabel('Name').fill('Bench by the window');
     await page.keyboard.press('Enter');
     await expect(page).toHaveURL(/scope=bench-by-the-window/);
@@ -296,20 +297,20 @@ test.describe('the lead', () => {
     await expect(page.getByRole('grid')).toContainText('A wet place wants heat-shrink');
     await expect(page.getByRole('grid')).toContainText('16 AWG is too thin for the terminal');
     await expect(page.getByRole('grid')).toContainText('The hole is for M6, the stud is M8');
-    await page.getByLabel('Do with the scope').selectOption('Name, rules, note …');
+    await choose(page, 'Do with the scope', 'Name, rules, note …');
     await page.getByLabel('Days that the quantities').fill('5');
     await page.getByLabel('wet needs sleeve').selectOption('no');
     await page.getByRole('button', { name: 'Write', exact: true }).click();
     await expect(page.getByText('Written: Bench by the window')).toBeVisible();
     await expect(page.getByRole('grid')).not.toContainText('A wet place wants heat-shrink');
-    await page.getByLabel('Do with the scope').selectOption('Name, rules, note …');
+    await choose(page, 'Do with the scope', 'Name, rules, note …');
     await page.getByRole('button', { name: 'Take the scope away' }).click();
     await expect(page.getByText('Taken away: Bench by the window')).toBeVisible();
     await undo(page);
     await expect(page.getByText('Taken back: Taken away: Bench by the window')).toBeVisible();
     await page.goto('/work?kit=pylon-backpack&scope=bench-by-the-window');
     await expect(page.getByRole('grid')).toHaveAttribute('aria-rowcount', '7');
-    await page.getByLabel('Do with the scope').selectOption('Name, rules, note …');
+    await choose(page, 'Do with the scope', 'Name, rules, note …');
     await page.getByRole('button', { name: 'Take the scope away' }).click();
     await expect(page.getByText('Taken away: Bench by the window')).toBeVisible();
   });

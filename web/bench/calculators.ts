@@ -88,7 +88,7 @@ export const calculators: Calculator[] = [
     what: 'sleeve',
     title: 'Sleeve',
     about: 'The stock size that passes over the widest and grips the narrowest, and how long to cut it.',
-    example: { widest: '6', narrowest: '3.5', covered: '30' },
+    example: { widest: '5.5', narrowest: '4', covered: '30' },
     fields: [
       { name: 'widest', label: 'Widest', kind: 'mm' },
       { name: 'narrowest', label: 'Narrowest', kind: 'mm' },

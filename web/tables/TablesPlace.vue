@@ -234,7 +234,7 @@ td.long {
   nav {
     grid-template-columns: repeat(auto-fill, minmax(220px, 1fr));
     column-gap: 20px;
-    max-height: 170px;
+    max-height: 240px;
     margin-bottom: 12px;
   }
 }

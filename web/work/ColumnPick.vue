@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import { details, detailsOf } from '@/lines/details';
+import ActionMenu from '@/shared/ActionMenu.vue';
 
 /** A column of the sheet that no line says yet, to be written in. A part of its own: a thousand lines are asked only when they change. */
 const props = defineProps<{ lines: Record<string, Schemas['Line']>; wanted: string[] }>();
@@ -12,16 +13,11 @@ const unshown = computed(() => {
   return details.filter((one) => !shown.includes(one));
 });
 
-function pick(event: Event): void {
-  const select = event.target as HTMLSelectElement;
-  emit('pick', select.value);
-  select.value = '';
-}
+const actions = computed(() =>
+  unshown.value.map(({ key, title }) => ({ title, act: () => emit('pick', key) })),
+);
 </script>
 
 <template>
-  <select aria-label="Add a column" value="" @change="pick">
-    <option value="">+ Column</option>
-    <option v-for="{ key, title } in unshown" :key="key" :value="key">{{ title }}</option>
-  </select>
+  <ActionMenu label="Add a column" says="+ Column" :actions is-quiet />
 </template>

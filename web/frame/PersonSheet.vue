@@ -122,7 +122,7 @@ label span {
   display: flex;
   align-items: center;
   justify-content: center;
-  min-height: calc(var(--touch) - 2px);
+  min-height: var(--touch-tight);
   padding: 0 9px;
   font-size: 12.5px;
   color: var(--muted);

@@ -1,6 +1,6 @@
 <script setup lang="ts" generic="Row extends { id: string }">
 import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
-import { useElementSize } from '@vueuse/core';
+import { useElementSize, useMediaQuery } from '@vueuse/core';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
 import { tracks, type GridColumn } from './columns';
 import GridRow from './GridRow.vue';
@@ -59,7 +59,11 @@ const slots = defineSlots<{
   editor?(props: { row: Row; column: GridColumn<Row> } & EditorOf): unknown;
 }>();
 
-const HEAD = 28;
+/** What a finger meets, in pixels; the eye and a mouse do with less. */
+const FINGER = 44;
+const isByFinger = useMediaQuery('(pointer: coarse)');
+const head = computed(() => (isByFinger.value ? FINGER : 28));
+const tall = computed(() => (isByFinger.value ? Math.max(FINGER, props.rowHeight) : props.rowHeight));
 const root = useTemplateRef<HTMLElement>('root');
 const { height } = useElementSize(root, { width: 0, height: 400 });
 const { items, sorting, sort, toggle } = useRows(
@@ -71,15 +75,15 @@ const laid = computed(() => tracks(props.columns));
 
 const walk = useWalk(
   () => ({ row: items.value.length, column: props.columns.length }),
-  () => Math.max(1, Math.floor((height.value - HEAD) / props.rowHeight) - 1),
+  () => Math.max(1, Math.floor((height.value - head.value) / tall.value) - 1),
   ({ row }) => sight.scrollTo(row, 'auto'),
 );
 const { at, range, hasRange } = walk;
 
 const sight = useSight(root, {
   count: () => items.value.length,
-  rowHeight: () => props.rowHeight,
-  head: HEAD,
+  rowHeight: () => tall.value,
+  head: () => head.value,
   focus: () => at.value.row,
   id: (index) => items.value[index]?.id ?? String(index),
 });
@@ -144,7 +148,7 @@ function arrange(top: number, bottom: number, before: number): void {
 const arranging = useArranging({
   rowAt(clientY) {
     const area = root.value?.querySelector('.rows')?.getBoundingClientRect();
-    const down = area ? (clientY - area.top) / props.rowHeight : -1;
+    const down = area ? (clientY - area.top) / tall.value : -1;
     const row = Math.max(0, Math.min(items.value.length - 1, Math.floor(down)));
     return area ? { row, share: down - row } : null;
   },
@@ -298,9 +302,7 @@ const ariaSort = (key: string) =>
   sorting.value?.key === key ? (sorting.value.isDescending ? 'descending' : 'ascending') : undefined;
 
 /** So many pixels down the line shows where what is held would be put. */
-const goalTop = computed(() =>
-  arranging.goal.value === null ? null : arranging.goal.value * props.rowHeight,
-);
+const goalTop = computed(() => (arranging.goal.value === null ? null : arranging.goal.value * tall.value));
 
 function pointerDown(event: PointerEvent): void {
   isMarking = event.shiftKey;
@@ -320,7 +322,12 @@ defineExpose({ focusOn, reveal });
     :aria-label="caption"
     :aria-rowcount="items.length + 1"
     :aria-colcount="columns.length"
-    :style="{ '--columns': laid.template, '--least': `${laid.least}px`, '--row': `${rowHeight}px` }"
+    :style="{
+      '--columns': laid.template,
+      '--least': `${laid.least}px`,
+      '--row': `${tall}px`,
+      '--head': `${head}px`,
+    }"
     @keydown="press"
     @pointerdown="pointerDown"
     @pointermove="arranging.move"
@@ -422,7 +429,7 @@ defineExpose({ focusOn, reveal });
   position: sticky;
   top: 0;
   z-index: 3;
-  height: 28px;
+  height: var(--head);
   background: var(--ground);
   border-bottom: 1px solid var(--ink);
   color: var(--muted);
@@ -431,6 +438,7 @@ defineExpose({ focusOn, reveal });
 
 .head button {
   padding: 0;
+  height: 100%;
   display: flex;
   align-items: center;
   gap: 3px;
@@ -507,6 +515,13 @@ defineExpose({ focusOn, reveal });
 .grid :deep([data-handle]) {
   cursor: grab;
   touch-action: none;
+}
+
+@media (pointer: coarse) {
+  .grid :deep([data-handle]) {
+    min-width: 44px;
+    min-height: 44px;
+  }
 }
 
 .grid :deep(.marked) {

@@ -17,7 +17,7 @@ export function useSight(
   of: {
     count: () => number;
     rowHeight: () => number;
-    head: number;
+    head: () => number;
     focus: () => number;
     id: (index: number) => string;
   },
@@ -37,7 +37,7 @@ export function useSight(
         estimateSize: of.rowHeight,
         getItemKey: of.id,
         overscan: 6,
-        scrollPaddingStart: of.head,
+        scrollPaddingStart: of.head(),
         rangeExtractor: (seen: Parameters<typeof defaultRangeExtractor>[0]) => {
           const rows = defaultRangeExtractor(seen);
           return focus >= seen.count || rows.includes(focus)
@@ -65,7 +65,7 @@ export function useSight(
     isSeen(index) {
       const { scrollTop = 0, clientHeight = 0 } = root.value ?? {};
       const top = index * of.rowHeight();
-      return top >= scrollTop && top + of.rowHeight() <= scrollTop + clientHeight - of.head;
+      return top >= scrollTop && top + of.rowHeight() <= scrollTop + clientHeight - of.head();
     },
   };
 }

@@ -140,7 +140,7 @@ ins {
 }
 
 .link {
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   color: var(--copper);
   text-decoration: underline;
   cursor: pointer;

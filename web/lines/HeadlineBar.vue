@@ -119,7 +119,7 @@ ul {
   gap: 10px;
   align-items: center;
   max-width: 380px;
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   padding: 0 9px;
   border: 1px solid var(--hole);
   border-radius: 3px;

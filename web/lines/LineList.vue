@@ -118,7 +118,7 @@ h2 {
   display: flex;
   align-items: center;
   gap: 5px;
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   padding: 0;
   font-size: 12.5px;
   color: var(--muted);

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiChevronRight } from '@mdi/js';
-import { useElementSize, watchDebounced } from '@vueuse/core';
+import { useElementSize, useMediaQuery, watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted, pretty, prose } from '@/shared/pretty';
@@ -40,11 +40,20 @@ const frame = useTemplateRef<HTMLElement>('frame');
 // Guessed first, so that in most windows it need not be laid out again.
 const { width } = useElementSize(frame, { width: window.innerWidth - 2 * MARGIN, height: 0 });
 const typefaces = useTypefaces();
+/** What a finger meets, in pixels. */
+const FINGER = 44;
+const isByFinger = useMediaQuery('(pointer: coarse)');
 const layout = computed(() => {
   void typefaces.value;
   // Hidden it has no width: it stays as it would be on a desk.
   const room = Math.floor(width.value) || DESK;
-  return layOut(props.ruler, Math.max(300, room), props.first, props.isFolded);
+  return layOut(
+    props.ruler,
+    Math.max(300, room),
+    props.first,
+    props.isFolded,
+    isByFinger.value ? FINGER : undefined,
+  );
 });
 
 const hatch = useId();
@@ -324,6 +333,14 @@ button.lane.folded {
   height: 17px;
   font-weight: 400;
   color: var(--muted);
+}
+
+@media (pointer: coarse) {
+  button.lane,
+  button.lane.folded {
+    height: var(--touch);
+    padding-right: 16px;
+  }
 }
 
 .counted {

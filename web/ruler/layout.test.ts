@@ -230,6 +230,10 @@ describe('folding', () => {
     expect(folded.height).toBeLessThan(open.height);
     expect(folded.drops[0]!.marks).toHaveLength(2);
     expect(folded.lanes[0]!.bars).toEqual([]);
+
+    const byFinger = layOut(lanes, 1000, 'metric', () => true, 44);
+    expect([byFinger.lanes[0]!.height, byFinger.lanes[0]!.markY]).toEqual([44, byFinger.lanes[0]!.y + 22]);
+    expect(byFinger.height - folded.height).toBe(44 - folded.lanes[0]!.height);
   });
 
   it('knows which lane is at a height', () => {

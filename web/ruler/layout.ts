@@ -52,6 +52,8 @@ export function layOut(
   width: number,
   first: Schemas['Tick']['family'],
   isFolded: (lane: string) => boolean = () => false,
+  /** Height of a folded lane; a finger wants more than the eye. */
+  folded = FOLDED,
 ): RulerLayout {
   const left = gutterFor(width);
   const scale = scaleOver(domainOf(ruler), left, width - RIGHT);
@@ -71,13 +73,13 @@ export function layOut(
       const laid = {
         name: lane.name,
         y,
-        height: FOLDED,
-        markY: y + FOLDED / 2,
+        height: folded,
+        markY: y + folded / 2,
         bars: [],
         canFold,
         isFolded: true,
       };
-      y += FOLDED;
+      y += folded;
       return laid;
     }
     const lines = places.filter((_, drop) => (lastLane[drop] ?? -1) >= index);

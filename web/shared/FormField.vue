@@ -46,7 +46,7 @@ label {
 
 label:not(.check) > :slotted(*) {
   width: 100%;
-  min-height: 40px;
+  min-height: max(40px, var(--touch));
   padding: 4px 10px;
   border: 1px solid var(--tool-edge);
   border-radius: 3px;

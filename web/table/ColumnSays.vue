@@ -46,7 +46,7 @@ label {
 
 select {
   max-width: 190px;
-  min-height: calc(var(--touch) - 2px);
+  min-height: var(--touch-tight);
   padding: 0 6px;
   border: 1px dashed var(--tool-edge);
   border-radius: 3px;

@@ -240,7 +240,7 @@ const problemText = computed(() =>
 }
 
 select {
-  min-height: calc(var(--touch) - 2px);
+  min-height: var(--touch-tight);
   padding: 0 6px;
   border: 1px solid var(--tool-edge);
   border-radius: 3px;

@@ -47,7 +47,7 @@ function walk(event: KeyboardEvent, by: number): void {
 }
 
 button {
-  min-height: calc(var(--touch) - 6px);
+  min-height: var(--touch-tight);
   padding: 0 9px;
   border: 1px dashed var(--tool-edge);
   border-radius: 3px;

@@ -117,7 +117,7 @@ const nameOf = (about: string, id: string) =>
 }
 
 .question button {
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   padding: 0 9px;
   border: 1px solid var(--ink);
   border-radius: 3px;

@@ -157,7 +157,7 @@ dd {
 
 input,
 select {
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   max-width: 100%;
   padding: 0 7px;
   border: 1px solid var(--hairline);
@@ -177,7 +177,7 @@ select {
 }
 
 .link {
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   color: var(--copper);
   text-decoration: underline;
   cursor: pointer;

@@ -205,7 +205,7 @@ input,
 select {
   min-width: 110px;
   max-width: 230px;
-  min-height: calc(var(--touch) - 2px);
+  min-height: var(--touch-tight);
   padding: 0 8px;
   border: 1px solid var(--tool-edge);
   border-radius: 3px;
@@ -216,7 +216,7 @@ select {
 }
 
 button {
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
 }
 
 .other button {

@@ -128,7 +128,7 @@ select {
 }
 
 summary {
-  min-height: calc(var(--touch) - 6px);
+  min-height: var(--touch-tight);
   cursor: pointer;
 }
 

@@ -165,7 +165,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
   display: flex;
   align-items: center;
   gap: 5px;
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   padding: 0;
   border: 0;
   background: transparent;

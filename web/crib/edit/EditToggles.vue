@@ -75,7 +75,7 @@ button {
   display: inline-flex;
   align-items: center;
   gap: 5px;
-  min-height: calc(var(--touch) - 5px);
+  min-height: var(--touch-tight);
   padding: 0 8px 0 6px;
   border: 1px solid var(--hairline);
   border-radius: 3px;

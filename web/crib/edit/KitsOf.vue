@@ -116,7 +116,7 @@ li {
 
 button {
   width: var(--touch);
-  min-height: calc(var(--touch) - 6px);
+  min-height: var(--touch-tight);
   border: 1px solid var(--hairline);
   border-radius: 3px;
   cursor: pointer;

@@ -242,7 +242,7 @@ li {
 
 .acts button {
   width: var(--touch);
-  min-height: calc(var(--touch) - 4px);
+  min-height: var(--touch-tight);
   border: 1px solid var(--hairline);
   border-radius: 3px;
   cursor: pointer;

@@ -1,14 +1,13 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query';
 import { computed, ref, useTemplateRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, changeOf, problemOf } from '@/api/client';
+import { api } from '@/api/client';
 import { useBuiltIn, type ThingList } from '@/data/things';
 import PartsNav from '@/frame/PartsNav.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
-import { useUndo } from '@/frame/useUndo';
+import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { capital, counted, pretty, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
@@ -22,7 +21,6 @@ import ThingGrid from './ThingGrid.vue';
 const route = useRoute();
 const { asked } = useAddress();
 const { person } = useSession();
-const undo = useUndo();
 const isLead = computed(() => person.value?.role === 'lead');
 const list = computed(() => route.params.list as ThingList);
 const parts = computed(() =>
@@ -94,15 +92,11 @@ const titleOf = (path: string) =>
     .replaceAll(/([a-z])([A-Z])/g, (_, low: string, high: string) => `${low} ${high.toLowerCase()}`)
     .trim();
 
-const take = useMutation({
-  mutationFn: async ({ id, name }: { id: string; name: string }) => {
-    const taken = await api.POST('/catalogue/{list}/{id}', { params: { path: { list: list.value, id } } });
-    await answer(Promise.resolve(taken));
-    return { change: changeOf(taken.response), name };
-  },
-  onSuccess: ({ change, name }) => undo.did(change, `Taken from the shelf: ${name}`),
+const take = useWrite<unknown, { id: string; name: string }>({
+  ask: ({ id }) => api.POST('/catalogue/{list}/{id}', { params: { path: { list: list.value, id } } }),
+  said: ({ name }) => `Taken from the shelf: ${name}`,
 });
-const problem = computed(() => (take.error.value ? problemOf(take.error.value) : null));
+const { problem } = take;
 const more = [
   {
     key: 'take',

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, reactive, ref, toRef, watch } from 'vue';
-import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
+import { answer, api, type Schemas } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
 import { useNames } from '@/data/things';
 import { useWorkbookSchema } from '@/data/workbookSchema';
-import { useUndo } from '@/frame/useUndo';
+import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { millimetres } from '@/shared/length';
 import { omit } from '@/shared/omit';
@@ -20,7 +20,6 @@ const props = defineProps<{ about: 'wire' | 'terminal'; text: string }>();
 const emit = defineEmits<{ made: [name: string] }>();
 
 const { person } = useSession();
-const undo = useUndo();
 const isLead = computed(() => person.value?.role === 'lead');
 
 const { part } = useWorkbookSchema();
@@ -76,8 +75,8 @@ watch(
 const isNoLength = computed(() => !!says.insulationOd?.trim() && millimetres(says.insulationOd) === null);
 const missing = computed(() => fields.value.filter(({ key, isNeeded }) => isNeeded && !says[key]?.trim()));
 
-const make = useMutation({
-  mutationFn: async () => {
+const make = useWrite<{ name: string }>({
+  ask: () => {
     const said = Object.entries(says).filter(([, value]) => value.trim() !== '');
     const thing = {
       ...others.value,
@@ -86,18 +85,12 @@ const make = useMutation({
       ),
     };
     const list = props.about === 'wire' ? '/wires' : '/terminals';
-    const { data, error, response } = await api.POST(list as '/wires', {
-      body: thing as Schemas['WireDraft'],
-    });
-    const made = await answer(Promise.resolve({ ...(data ? { data } : {}), error, response }));
-    return { made, change: changeOf(response) };
+    return api.POST(list as '/wires', { body: thing as Schemas['WireDraft'] });
   },
-  onSuccess: async ({ made, change }) => {
-    await undo.did(change, `Made: ${made.name}`);
-    emit('made', made.name);
-  },
+  said: (_, made) => `Made: ${made.name}`,
 });
-const problem = computed(() => (make.error.value ? problemOf(make.error.value) : null));
+watch(make.data, (made) => made && emit('made', made.kept.name));
+const { problem } = make;
 
 const sought = ref('');
 const found = useNames(

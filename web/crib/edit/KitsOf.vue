@@ -1,9 +1,8 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query';
 import { computed } from 'vue';
-import { answer, api, changeOf, problemOf } from '@/api/client';
+import { answer, api } from '@/api/client';
 import { useKitsAndScopes } from '@/data/pairs';
-import { useUndo } from '@/frame/useUndo';
+import { useWrite } from '@/frame/useWrite';
 import { refusal } from '@/shared/refusal';
 
 /** How many of a tool each kit holds; one more and one less are written at once, and taken back like everything. */
@@ -14,7 +13,6 @@ const props = defineProps<{
   isReadonly: boolean;
 }>();
 
-const undo = useUndo();
 const { kits } = useKitsAndScopes();
 const counts = computed(() =>
   kits.value.map(({ id, name }) => ({
@@ -23,24 +21,22 @@ const counts = computed(() =>
     count: props.held.find((kit) => kit.id === id)?.count ?? 0,
   })),
 );
-const write = useMutation({
-  mutationFn: async ({ id, count }: { id: string; count: number }) => {
+const write = useWrite<{ name: string }, { id: string; count: number }>({
+  ask: async ({ id, count }) => {
     const { version, ...kit } = await answer(api.GET('/kits/{id}', { params: { path: { id } } }));
     const isIn = kit.tools.some(({ tool }) => tool === props.tool);
     const entry = { tool: props.tool, ...(count > 1 ? { count } : {}) };
     const tools = isIn
       ? kit.tools.flatMap((one) => (one.tool === props.tool ? (count ? [entry] : []) : [one]))
       : [...kit.tools, entry];
-    const written = await api.PUT('/kits/{id}', {
+    return api.PUT('/kits/{id}', {
       params: { path: { id }, header: { 'If-Match': `"${version}"` } },
       body: { ...kit, tools },
     });
-    await answer(Promise.resolve(written));
-    return { change: changeOf(written.response), kit: kit.name, count };
   },
-  onSuccess: ({ change, kit, count }) => undo.did(change, `${kit}: ${count} × ${props.name}`),
+  said: ({ count }, kit) => `${kit.name}: ${count} × ${props.name}`,
 });
-const problem = computed(() => (write.error.value ? problemOf(write.error.value) : null));
+const { problem } = write;
 </script>
 
 <template>

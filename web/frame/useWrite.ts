@@ -1,0 +1,35 @@
+import { useMutation } from '@tanstack/vue-query';
+import { computed } from 'vue';
+import { answer, changeOf, problemOf } from '@/api/client';
+import { useUndo } from './useUndo';
+
+type Written<Kept> = { data?: Kept; error?: unknown; response: Response };
+
+/**
+ * Something that is written by one press: it is sent, then what belongs to it happens here, then it is told with its undo, and the
+ * shop is read anew. What was refused is a problem to be shown where it was pressed; nothing happened then.
+ *
+ *   const { mutate, isPending, problem } = useWrite({
+ *     ask: (kit: Kit) => api.PUT('/kits/{id}', …),
+ *     said: (kit) => `Written: ${kit.name}`,
+ *   });
+ */
+export function useWrite<Kept, Wish = void>(of: {
+  ask: (wish: Wish) => Promise<Written<Kept>>;
+  said: (wish: Wish, kept: Kept) => string;
+  onWritten?: (kept: Kept, wish: Wish) => unknown;
+}) {
+  const undo = useUndo();
+  const write = useMutation({
+    mutationFn: async (wish: Wish) => {
+      const written = await of.ask(wish);
+      return { kept: await answer(Promise.resolve(written)), change: changeOf(written.response) };
+    },
+    onSuccess: async ({ kept, change }, wish) => {
+      await of.onWritten?.(kept, wish);
+      await undo.did(change, of.said(wish, kept));
+    },
+  });
+
+  return { ...write, problem: computed(() => (write.error.value ? problemOf(write.error.value) : null)) };
+}

@@ -14,5 +14,6 @@ export default defineConfig({
     baseURL: process.env.GONDRIK_URL ?? 'http://127.0.0.1:8460',
     viewport: { width: 1280, height: 800 },
     launchOptions: chromium,
+    serviceWorkers: 'block',
   },
 });

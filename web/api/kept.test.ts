@@ -26,7 +26,7 @@ beforeEach(() => device.clear());
 
 it('gives what it kept where nobody answers, and says since when', async () => {
   const page = await opened();
-  await page.keepFor(person(1));
+  await page.keepSession({ person: person(1), demo: [] });
   await page.askOrKept(request('kits'), () => says({ data: ['pylon'] }));
   await vi.waitFor(() => expect(device.has('/api/v1/kits')).toBe(true));
   const heard: string[] = [];
@@ -42,11 +42,11 @@ it('gives what it kept where nobody answers, and says since when', async () => {
 
 it('tells what a server refuses, and keeps nothing else', async () => {
   const page = await opened();
-  await page.keepFor(person(1));
+  await page.keepSession({ person: person(1), demo: [] });
   await page.askOrKept(request('kits'), () => says({ data: [] }));
   await page.askOrKept(request('tools'), () => says({ data: [] }));
   await page.askOrKept(request('scopes'), () => says({ title: 'No' }, 403));
-  await vi.waitFor(() => expect([...device.keys()]).toEqual(['/api/v1/kits']));
+  await vi.waitFor(() => expect([...device.keys()]).toEqual(['/api/v1/session', '/api/v1/kits']));
   expect((await page.askOrKept(request('kits'), () => says({}, 401))).status).toBe(401);
   await expect(page.askOrKept(request('scopes'), nobody)).rejects.toThrow('Failed to fetch');
   await expect(page.askOrKept(request('tools'), nobody)).rejects.toThrow('Failed to fetch');
@@ -76,6 +76,17 @@ it.each([
   const page = await opened();
   await page.keepSession({ person: other, demo: [] });
   expect(await page.kept('cards')).toBeUndefined();
+  expect([...device.keys()]).toEqual(['/api/v1/session']);
+});
+
+it('keeps nothing under the name of one while another has signed in at the same device', async () => {
+  const here = await opened();
+  await here.keepSession({ person: person(1), demo: [] });
+  const there = await opened();
+  await there.keepSession({ person: person(2), demo: [] });
+  await here.keep('cards', ['of the second']);
+  await here.askOrKept(request('kits'), () => says({ data: ['of the second'] }));
+  await new Promise((resolve) => setTimeout(resolve));
   expect([...device.keys()]).toEqual(['/api/v1/session']);
 });
 

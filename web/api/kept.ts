@@ -44,7 +44,7 @@ const given = createEventHook<string>();
 export const whenKeptIsGiven = given.on;
 
 /** From now on it is for this person; what is another's goes away. */
-export async function keepFor(person: Schemas['Person'] | null): Promise<void> {
+async function keepFor(person: Schemas['Person'] | null): Promise<void> {
   const now = person && `${person.id} of ${person.shopId}`;
   if (now === whose) return;
   if (whose !== null) turn++;
@@ -57,6 +57,8 @@ export async function keepFor(person: Schemas['Person'] | null): Promise<void> {
 /** Keeps something of this person under a key. */
 export async function keep(key: string, body: unknown): Promise<void> {
   if (whose === null) return;
+  // Somebody else may have signed in at another window of this device: what comes here now is theirs.
+  if (key !== SESSION && (await read(SESSION))?.whose !== whose) return;
   const one: Kept = { whose, at: Date.now(), body };
   await tried(() => set(key, one, answers()));
 }

@@ -67,6 +67,9 @@ it('shows a row for each line with a cell for each operation', async () => {
   expect(plain(view.find('[data-cell="good/crimp"]').text())).toBe('blue Ratchet crimper1×');
   expect(view.find('[data-cell="open/crimp"]').text()).toBe('no tool');
   expect(view.find('[data-cell="bad/cut"]').text()).toBe('');
+  // What says nothing of how many is one.
+  const unsaid = data.report.lines.find(({ id }) => data.lines[id]?.quantity === undefined);
+  expect(unsaid && view.find(`[data-cell="${unsaid.id}/quantity"]`).text()).toBe('1');
   expect(view.findAll('.row.open')).toHaveLength(2);
   expect(plain(view.find('[data-cell="splice/line"]').text())).toContain(
     '16 AWG hook-up and 50 mm² battery lead',

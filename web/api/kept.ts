@@ -54,21 +54,27 @@ async function keepFor(person: Schemas['Person'] | null): Promise<void> {
   if (before && before.whose !== now) await empty();
 }
 
-/** Keeps something of this person under a key. */
-export async function keep(key: string, body: unknown): Promise<void> {
-  if (whose === null) return;
+/** Keeps something of this person under a key; tells whether it is kept. */
+export async function keep(key: string, body: unknown): Promise<boolean> {
+  if (whose === null) return false;
   // Somebody else may have signed in at another window of this device: what comes here now is theirs.
-  if (key !== SESSION && (await read(SESSION))?.whose !== whose) return;
+  if (key !== SESSION && (await read(SESSION))?.whose !== whose) return false;
   const one: Kept = { whose, at: Date.now(), body };
-  await tried(() => set(key, one, answers()));
+  return (await tried(() => set(key, one, answers()).then(() => true))) ?? false;
 }
 
 /** What was kept of this person under a key, and when. */
 export async function kept<Body>(key: string): Promise<{ body: Body; at: number } | undefined> {
   const one = await read(key);
   if (!one || one.whose !== whose) return undefined;
-  void given.trigger(key);
   return { body: one.body as Body, at: one.at };
+}
+
+/** The same in place of an answer that no server gives. */
+export async function giveKept<Body>(key: string): Promise<{ body: Body; at: number } | undefined> {
+  const one = await kept<Body>(key);
+  if (one) void given.trigger(key);
+  return one;
 }
 
 export async function letGo(key: string): Promise<void> {
@@ -98,7 +104,7 @@ async function keptAnswer(path: string): Promise<Response | undefined> {
   if (path === SESSION && whose === null) {
     whose = (await read(SESSION))?.whose ?? null;
   }
-  const one = await kept(path);
+  const one = await giveKept(path);
   return one && Response.json(one.body, { headers: { [KEPT_AT]: String(one.at) } });
 }
 

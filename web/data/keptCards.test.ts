@@ -4,10 +4,18 @@ import { effectScope, ref } from 'vue';
 import { keptCard, useKeptCards } from './keptCards';
 
 const device = vi.hoisted(() => new Map<string, unknown>());
+const room = vi.hoisted(() => ({ is: true }));
+const read = vi.hoisted(
+  () => (key: string) => Promise.resolve(device.has(key) ? { body: device.get(key), at: 5 } : undefined),
+);
 const get = vi.hoisted(() => vi.fn());
 vi.mock('@/api/kept', () => ({
-  keep: (key: string, body: unknown) => Promise.resolve(void device.set(key, body)),
-  kept: (key: string) => Promise.resolve(device.has(key) ? { body: device.get(key), at: 5 } : undefined),
+  keep: (key: string, body: unknown) => {
+    if (room.is) device.set(key, body);
+    return Promise.resolve(room.is);
+  },
+  kept: read,
+  giveKept: read,
   letGo: (key: string) => Promise.resolve(void device.delete(key)),
 }));
 vi.mock('@/api/client', async (original) => ({
@@ -31,6 +39,7 @@ const units = ref({ length: 'mm', force: 'N' } as const);
 const inHand = (kit: string) => ref<{ kit: string; scope: string } | null>({ kit, scope: 'tower' });
 
 beforeEach(() => {
+  room.is = true;
   device.clear();
   get.mockReset();
 });
@@ -89,4 +98,14 @@ it('lets the oldest go beyond six pairs, and none that is in hand again', async 
   }
   const kits = [...device.keys()].map((key) => /kit=(\w)/.exec(key)?.[1]).filter(Boolean);
   expect(kits.sort()).toEqual(['a', 'c', 'd', 'e', 'f', 'g']);
+});
+
+it('says nothing of cards that the device has no room for', async () => {
+  room.is = false;
+  scopeOf(3);
+  const came = ref(0);
+  const on = effectScope().run(() => useKeptCards(inHand('k'), units, came));
+  came.value = 1;
+  await flushPromises();
+  expect(on?.value?.cards).toBe(0);
 });

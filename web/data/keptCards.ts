@@ -1,6 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
-import { keep, kept, letGo } from '@/api/kept';
+import { giveKept, keep, kept, letGo } from '@/api/kept';
 import type { Units } from '@/settings/units';
 
 /* The cards of the work in hand, kept on this device for when no server can be reached. */
@@ -23,7 +23,7 @@ const keyOf = ({ kit, scope }: CardsOf, { length, force }: Units) =>
 
 /** A card as it was kept: with its line, or the first of the scope. */
 export async function keptCard(of: CardsOf & { line?: string }, units: Units) {
-  const pages = await kept<Schemas['CardPage'][]>(keyOf(of, units));
+  const pages = await giveKept<Schemas['CardPage'][]>(keyOf(of, units));
   const page = pages?.body.find(({ card, at }) => (of.line === undefined ? at === 1 : card.line === of.line));
   return pages && page ? { ...page, keptAt: pages.at } : undefined;
 }
@@ -41,12 +41,13 @@ async function pagesOf(of: CardsOf, units: Units): Promise<Schemas['CardPage'][]
   return pages;
 }
 
-async function keepPages(key: string, pages: Schemas['CardPage'][]): Promise<void> {
+/** Tells whether they are kept: a window that keeps nothing works with a server only. */
+async function keepPages(key: string, pages: Schemas['CardPage'][]): Promise<boolean> {
   const before = (await kept<string[]>(LIST))?.body ?? [];
   const now = [key, ...before.filter((other) => other !== key)];
-  await keep(key, pages);
-  await keep(LIST, now.slice(0, PAIRS));
+  const isKept = (await keep(key, pages)) && (await keep(LIST, now.slice(0, PAIRS)));
   await Promise.all(now.slice(PAIRS).map(letGo));
+  return isKept;
 }
 
 /**
@@ -66,8 +67,7 @@ export function useKeptCards(of: Ref<CardsOf | null>, units: Ref<Units>, cameAt:
     lastOf.value = { ...lastOf.value, [now]: { cards: last?.cards ?? 0, of: last?.of ?? 0, at: Date.now() } };
     // Where it cannot be kept, the card in sight is there all the same.
     const pages = await pagesOf(pair, units.value).catch(() => undefined);
-    if (!pages) return;
-    await keepPages(now, pages);
+    if (!pages || !(await keepPages(now, pages))) return;
     lastOf.value = {
       ...lastOf.value,
       [now]: { cards: pages.length, of: pages[0]?.of ?? 0, at: Date.now() },

@@ -3,7 +3,7 @@ export const changes = [
   ['api/client.ts', 'if (response.ok && isRefusal(data)) throw new ApiProblem(data);', ''],
   ['api/client.ts', "error.problem.type === 'urn:gondrik:problem:changed'", 'error.problem.status === 409'],
   ['api/kept.ts', 'if (!one || one.whose !== whose) return undefined;', 'if (!one) return undefined;'],
-  ['api/kept.ts', 'if (key !== SESSION && (await read(SESSION))?.whose !== whose) return false;', ''],
+  ['api/kept.ts', 'if (key !== SESSION && (await read(SESSION))?.whose !== mine) return false;', ''],
   ['api/kept.ts', 'if (asked !== turn) return;', ''],
   ['api/kept.ts', 'if (before && before.whose !== now) await empty();', ''],
   ['api/kept.ts', '{ person: session.person, demo: [] }', 'session'],

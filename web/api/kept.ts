@@ -17,8 +17,6 @@ interface Kept {
 const SESSION = '/api/v1/session';
 /** What is kept as it comes, by its address. */
 const AS_IT_COMES = new Set([SESSION, '/api/v1/kits', '/api/v1/scopes']);
-/** With this an answer says when it was kept. */
-export const KEPT_AT = 'Gondrik-Kept';
 
 let store: ReturnType<typeof createStore> | undefined;
 const answers = () => (store ??= createStore('gondrik', 'kept'));
@@ -54,13 +52,22 @@ async function keepFor(person: Schemas['Person'] | null): Promise<void> {
   if (before && before.whose !== now) await empty();
 }
 
-/** Keeps something of this person under a key; tells whether it is kept. */
-export async function keep(key: string, body: unknown): Promise<boolean> {
-  if (whose === null) return false;
+async function keep(key: string, body: unknown): Promise<boolean> {
+  const mine = whose;
+  if (mine === null) return false;
   // Somebody else may have signed in at another window of this device: what comes here now is theirs.
-  if (key !== SESSION && (await read(SESSION))?.whose !== whose) return false;
-  const one: Kept = { whose, at: Date.now(), body };
+  if (key !== SESSION && (await read(SESSION))?.whose !== mine) return false;
+  const one: Kept = { whose: mine, at: Date.now(), body };
   return (await tried(() => set(key, one, answers()).then(() => true))) ?? false;
+}
+
+/**
+ * Begun before something is asked for, it keeps what comes of it under a key and tells whether it is kept: not where another person
+ * has come meanwhile.
+ */
+export function keeping(): typeof keep {
+  const asked = turn;
+  return (key, body) => (asked === turn ? keep(key, body) : Promise.resolve(false));
 }
 
 /** What was kept of this person under a key, and when. */
@@ -105,11 +112,11 @@ async function keptAnswer(path: string): Promise<Response | undefined> {
     whose = (await read(SESSION))?.whose ?? null;
   }
   const one = await giveKept(path);
-  return one && Response.json(one.body, { headers: { [KEPT_AT]: String(one.at) } });
+  return one && Response.json(one.body);
 }
 
 /** Whether nobody is there who could answer. */
-export const isNobodyThere = (status: number): boolean => [502, 503, 504].includes(status);
+const isNobodyThere = (status: number): boolean => [502, 503, 504].includes(status);
 
 /** Asks; where nobody answers, what was kept of it stands for the answer. */
 export async function askOrKept(request: Request, ask: () => Promise<Response>): Promise<Response> {

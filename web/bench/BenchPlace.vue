@@ -47,6 +47,8 @@ const onDevice = useKeptCards(
   units,
   computed(() => (page.value && keptAt.value === undefined ? query.dataUpdatedAt.value : 0)),
 );
+/** An address without a secure way keeps no page: what is read there goes with it. */
+const isPageKept = 'serviceWorker' in navigator;
 const isSlow = refDebounced(
   computed(() => query.isFetching.value),
   350,
@@ -110,7 +112,9 @@ const printed = (lines: string | null) =>
           >
           <span v-if="onDevice?.cards" class="muted on-device"
             >{{ onDevice.cards === onDevice.of ? 'All' : 'The first' }}
-            {{ counted(onDevice.cards, 'card') }} can be read without a network</span
+            {{ counted(onDevice.cards, 'card') }} can be read without a network{{
+              isPageKept ? '' : ', while this page stays open'
+            }}</span
           >
         </span>
       </div>

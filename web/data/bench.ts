@@ -4,7 +4,7 @@ import { answer, api, type Schemas } from '@/api/client';
 import { isOutOfReach } from '@/api/useReach';
 import type { Units } from '@/settings/units';
 import { keptCard } from './keptCards';
-import { asItCame, SHOP, useShop } from './shopQuery';
+import { asItCame, shopQuery } from './shopQuery';
 
 /* Set-up cards, what is reckoned at the bench, and what can be looked up. */
 
@@ -39,15 +39,18 @@ const AGAIN = 5_000;
  * that was kept on this device.
  */
 export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
+  const of = () => asked.value ?? { kit: '', scope: '' };
+  const card = shopQuery(['card', asked, units], (signal) =>
+    api.GET('/card', { params: { query: { ...of(), ...units.value } }, signal }),
+  );
   return useQuery({
-    ...asItCame,
-    queryKey: [SHOP, useShop(), 'card', asked, units],
-    queryFn: async ({ signal }): Promise<CardInSight> => {
-      const of = asked.value ?? { kit: '', scope: '' };
+    ...card,
+    queryFn: async (context): Promise<CardInSight> => {
       try {
-        return await answer(api.GET('/card', { params: { query: { ...of, ...units.value } }, signal }));
+        return await card.queryFn(context);
       } catch (error) {
-        const instead = isOutOfReach(error) && !signal.aborted ? await keptCard(of, units.value) : undefined;
+        const isAway = isOutOfReach(error) && !context.signal.aborted;
+        const instead = isAway ? await keptCard(of(), units.value) : undefined;
         if (instead) return instead;
         throw error;
       }

@@ -10,7 +10,7 @@ const read = vi.hoisted(
 );
 const get = vi.hoisted(() => vi.fn());
 vi.mock('@/api/kept', () => ({
-  keep: (key: string, body: unknown) => {
+  keeping: () => (key: string, body: unknown) => {
     if (room.is) device.set(key, body);
     return Promise.resolve(room.is);
   },

@@ -1,6 +1,6 @@
 import { computed, ref, watch, type Ref } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
-import { giveKept, keep, kept, letGo } from '@/api/kept';
+import { giveKept, keeping, kept, letGo } from '@/api/kept';
 import type { Units } from '@/settings/units';
 
 /* The cards of the work in hand, kept on this device for when no server can be reached. */
@@ -42,7 +42,11 @@ async function pagesOf(of: CardsOf, units: Units): Promise<Schemas['CardPage'][]
 }
 
 /** Tells whether they are kept: a window that keeps nothing works with a server only. */
-async function keepPages(key: string, pages: Schemas['CardPage'][]): Promise<boolean> {
+async function keepPages(
+  keep: ReturnType<typeof keeping>,
+  key: string,
+  pages: Schemas['CardPage'][],
+): Promise<boolean> {
   const before = (await kept<string[]>(LIST))?.body ?? [];
   const now = [key, ...before.filter((other) => other !== key)];
   const isKept = (await keep(key, pages)) && (await keep(LIST, now.slice(0, PAIRS)));
@@ -65,9 +69,10 @@ export function useKeptCards(of: Ref<CardsOf | null>, units: Ref<Units>, cameAt:
     const last = lastOf.value[now];
     if (last && Date.now() - last.at < PAUSE) return;
     lastOf.value = { ...lastOf.value, [now]: { cards: last?.cards ?? 0, of: last?.of ?? 0, at: Date.now() } };
+    const keep = keeping();
     // Where it cannot be kept, the card in sight is there all the same.
     const pages = await pagesOf(pair, units.value).catch(() => undefined);
-    if (!pages || !(await keepPages(now, pages))) return;
+    if (!pages || !(await keepPages(keep, now, pages))) return;
     lastOf.value = {
       ...lastOf.value,
       [now]: { cards: pages.length, of: pages[0]?.of ?? 0, at: Date.now() },

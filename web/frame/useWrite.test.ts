@@ -31,7 +31,7 @@ function page(
           write: useWrite<{ id: string }, string>({
             ask,
             said: (name, kept) => `Made: ${name} (${kept.id})`,
-            onWritten: (kept) => order.push(`went to ${kept.id}`),
+            after: (kept) => order.push(`went to ${kept.id}`),
           }),
           done: useDone(),
           undo: useUndo(),
@@ -45,7 +45,7 @@ function page(
 }
 const headers = { 'Gondrik-Change': '12' };
 
-it('tells what was written with its undo, after what belongs to it, and reads the shop anew', async () => {
+it('tells what was written with its undo, and reads the shop anew before it goes on', async () => {
   const { write, done, undo, order } = page(() =>
     Promise.resolve({ data: { id: 'kit-1' }, response: new Response(null, { headers }) }),
   );
@@ -53,7 +53,7 @@ it('tells what was written with its undo, after what belongs to it, and reads th
   await flushPromises();
   expect(done.last?.said).toBe('Made: Van (kit-1)');
   expect(undo.canUndo).toBe(true);
-  expect(order).toEqual(['went to kit-1', 'read anew']);
+  expect(order).toEqual(['read anew', 'went to kit-1']);
   expect(write.problem.value).toBeNull();
 });
 

@@ -6,8 +6,8 @@ import { useUndo } from './useUndo';
 type Written<Kept> = { data?: Kept; error?: unknown; response: Response };
 
 /**
- * Something that is written by one press: it is sent, then what belongs to it happens here, then it is told with its undo, and the
- * shop is read anew. What was refused is a problem to be shown where it was pressed; nothing happened then.
+ * Something that is written by one press: it is sent, told with its undo, and the shop is read anew; then what belongs to it happens
+ * here. What was refused is a problem to be shown where it was pressed; nothing happened then.
  *
  *   const { mutate, isPending, problem } = useWrite({
  *     ask: (kit: Kit) => api.PUT('/kits/{id}', …),
@@ -17,7 +17,7 @@ type Written<Kept> = { data?: Kept; error?: unknown; response: Response };
 export function useWrite<Kept, Wish = void>(of: {
   ask: (wish: Wish) => Promise<Written<Kept>>;
   said: (wish: Wish, kept: Kept) => string;
-  onWritten?: (kept: Kept, wish: Wish) => unknown;
+  after?: (kept: Kept) => void;
 }) {
   const undo = useUndo();
   const write = useMutation({
@@ -26,8 +26,8 @@ export function useWrite<Kept, Wish = void>(of: {
       return { kept: await answer(Promise.resolve(written)), change: changeOf(written.response) };
     },
     onSuccess: async ({ kept, change }, wish) => {
-      await of.onWritten?.(kept, wish);
       await undo.did(change, of.said(wish, kept));
+      of.after?.(kept);
     },
   });
 

@@ -1,7 +1,8 @@
 <script setup lang="ts" generic="Row extends { id: string }">
 import { mdiArrowDown, mdiArrowUp, mdiChevronDown, mdiChevronRight } from '@mdi/js';
-import { useElementSize, useMediaQuery } from '@vueuse/core';
+import { useElementSize } from '@vueuse/core';
 import { computed, nextTick, useTemplateRef, watch } from 'vue';
+import { FINGER, useFinger } from '@/theme/useFinger';
 import { tracks, type GridColumn } from './columns';
 import GridRow from './GridRow.vue';
 import { useArranging } from './useArranging';
@@ -59,9 +60,7 @@ const slots = defineSlots<{
   editor?(props: { row: Row; column: GridColumn<Row> } & EditorOf): unknown;
 }>();
 
-/** What a finger meets, in pixels; the eye and a mouse do with less. */
-const FINGER = 44;
-const isByFinger = useMediaQuery('(pointer: coarse)');
+const isByFinger = useFinger();
 const head = computed(() => (isByFinger.value ? FINGER : 28));
 const tall = computed(() => (isByFinger.value ? Math.max(FINGER, props.rowHeight) : props.rowHeight));
 const root = useTemplateRef<HTMLElement>('root');

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiChevronRight } from '@mdi/js';
-import { useElementSize, useMediaQuery, watchDebounced } from '@vueuse/core';
+import { useElementSize, watchDebounced } from '@vueuse/core';
 import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted, pretty, prose } from '@/shared/pretty';
@@ -15,6 +15,7 @@ import RulerBar from './RulerBar.vue';
 import RulerDrop from './RulerDrop.vue';
 import RulerTip from './RulerTip.vue';
 import { missedBy, reachWords, whyNot } from './tellings';
+import { FINGER, useFinger } from '@/theme/useFinger';
 import { useTypefaces } from './useTypefaces';
 
 /** A kit against a scope along the sizes: a lane for each operation, a bar for each tool, a drop line for each size. */
@@ -40,9 +41,7 @@ const frame = useTemplateRef<HTMLElement>('frame');
 // Guessed first, so that in most windows it need not be laid out again.
 const { width } = useElementSize(frame, { width: window.innerWidth - 2 * MARGIN, height: 0 });
 const typefaces = useTypefaces();
-/** What a finger meets, in pixels. */
-const FINGER = 44;
-const isByFinger = useMediaQuery('(pointer: coarse)');
+const isByFinger = useFinger();
 const layout = computed(() => {
   void typefaces.value;
   // Hidden it has no width: it stays as it would be on a desk.

@@ -12,7 +12,7 @@ export function leaveLater(): void {
 export const isLeaving = (): boolean => localStorage.getItem(LEAVING) !== null;
 
 /** Whoever signs in now is not the one who has left. */
-export function isBack(): void {
+export function forgetLeaving(): void {
   localStorage.removeItem(LEAVING);
 }
 
@@ -27,6 +27,6 @@ export async function hasLeft(): Promise<boolean> {
     // A session that has ended by itself has ended.
     if (!(error instanceof ApiProblem && [401, 419].includes(error.problem.status))) return false;
   }
-  isBack();
+  forgetLeaving();
   return true;
 }

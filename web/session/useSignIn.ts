@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/vue-query';
 import { answer, api, type Schemas } from '@/api/client';
 import { forgetEarly } from '@/api/early';
 import { keepSession } from '@/api/kept';
-import { isBack } from './leaving';
+import { forgetLeaving } from './leaving';
 import { sessionKey } from './useSession';
 
 const SEEN = 'gondrik.person';
@@ -30,7 +30,7 @@ export function useSignIn() {
       client.setQueryData(sessionKey, { ...session, demo });
       rememberPerson(session.person);
       void keepSession(session);
-      isBack();
+      forgetLeaving();
       if (!isSomebodyElse) void client.invalidateQueries(rest);
     },
   });

@@ -1,4 +1,4 @@
-/* Figures, money and moments as the browser's language writes them. */
+/* Money and moments as the browser's language writes them. */
 
 const of = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(navigator.language, options);
 type Moment = string | number | Date;

@@ -88,8 +88,8 @@ const make = useWrite<{ name: string }>({
     return api.POST(list as '/wires', { body: thing as Schemas['WireDraft'] });
   },
   said: (_, made) => `Made: ${made.name}`,
+  after: (made) => emit('made', made.name),
 });
-watch(make.data, (made) => made && emit('made', made.kept.name));
 const { problem } = make;
 
 const sought = ref('');

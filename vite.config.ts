@@ -23,8 +23,10 @@ function preload(): Plugin {
         const chunks = Object.values(bundle).filter((one) => one.type === 'chunk');
         const named = (file: string) => chunks.find((one) => one.fileName === file);
         const withImports = (file: string, seen = new Set<string>()): Set<string> => {
-          if (!seen.has(file))
-            named(seen.add(file) && file)?.imports.forEach((one) => withImports(one, seen));
+          if (!seen.has(file)) {
+            seen.add(file);
+            named(file)?.imports.forEach((one) => withImports(one, seen));
+          }
           return seen;
         };
         const page = withImports(chunks.find((one) => one.isEntry && one.name === 'index')?.fileName ?? '');

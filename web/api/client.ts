@@ -53,7 +53,7 @@ export const api = createClient<paths>({
 api.use(session);
 
 /** Whether somebody else has changed what was to be written: then both are shown, and nothing is lost. */
-export function isChangedMeanwhile(error: unknown): boolean {
+export function isChangedMeanwhile(error: unknown): error is ApiProblem {
   return error instanceof ApiProblem && error.problem.type === 'urn:gondrik:problem:changed';
 }
 

@@ -30,7 +30,7 @@ async function look(): Promise<Reach> {
   try {
     const { data, error } = await api.GET('/health', { signal: AbortSignal.timeout(10_000) });
     const health = data ?? error;
-    return reachOf(health && 'database' in health ? health : undefined);
+    return reachOf('database' in health ? health : undefined);
   } catch {
     return 'no-server';
   }

@@ -21,7 +21,7 @@ const parts = computed(() => [
   {
     title: 'Shelf',
     to: { name: 'shelf', params: { list: props.list === 'kits' ? 'tools' : props.list } },
-    isHere: props.isShelf ?? false,
+    isHere: props.isShelf,
     isApart: true,
   },
 ]);

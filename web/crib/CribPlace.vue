@@ -23,7 +23,7 @@ const router = useRouter();
 const { asked, show } = useAddress();
 const { person } = useSession();
 const isLead = computed(() => person.value?.role === 'lead');
-const list = computed<ThingList>(() => (route.params.list as ThingList) || 'tools');
+const list = computed<ThingList>(() => (route.params.list as ThingList | '') || 'tools');
 const one = computed(() => list.value.slice(0, -1));
 
 const search = ref(asked('q') ?? '');

@@ -21,11 +21,13 @@ const text = (key: string) => (row: ThingRow) => {
   const value = row.thing[key];
   return typeof value === 'string' ? pretty(value) : typeof value === 'number' ? value : null;
 };
-const inWords = (key: string) => (row: ThingRow) => words(String(row.thing[key] ?? ''));
+const inWords = (key: string) => (row: ThingRow) => words((row.thing[key] as string | undefined) ?? '');
 const does = ({ thing }: ThingRow) =>
   [
     ...new Set(
-      ((thing.capabilities as { op: Schemas['Operation'] }[]) ?? []).map(({ op }) => operationWords[op]),
+      ((thing.capabilities as { op: Schemas['Operation'] }[] | undefined) ?? []).map(
+        ({ op }) => operationWords[op],
+      ),
     ),
   ].join(', ');
 const kitNames = ({ kits }: ThingRow) =>
@@ -94,7 +96,7 @@ export const rowsOnShelf = (data: Schemas['BuiltIn'][]): ThingRow[] =>
   data.map(({ id, thing, has, lanes, span, area }) => ({
     id,
     name: (thing as { name: string }).name,
-    thing: thing as unknown as Record<string, unknown>,
+    thing: thing,
     has,
     ...(lanes ? { lanes } : {}),
     ...(span ? { span } : {}),

@@ -67,5 +67,5 @@ export function useEntry(
     })),
   );
 
-  return { ...query, readNow: (words: string) => client.fetchQuery(of(words)) };
+  return { ...query, readNow: (words: string) => client.query(of(words)) };
 }

@@ -59,7 +59,7 @@ it('opens as a step that Esc and Back take back, with the focus where it was', a
     await flushPromises();
     expect(view.find('.panel').exists()).toBe(true);
     (view.find('#close').element as HTMLElement).focus();
-    await leave();
+    leave();
     await flushPromises();
     expect(view.find('.panel').exists()).toBe(false);
     expect(document.activeElement?.id).toBe('row');

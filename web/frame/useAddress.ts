@@ -5,19 +5,17 @@ type Query = Record<string, string | number | null>;
 /** What is on the screen stands in the address, so that it can be sent to somebody. */
 export function useAddress(): {
   /** What the address says under a key, null where nothing. */
-  asked(key: string): string | null;
+  asked: (key: string) => string | null;
   /** Changes it: a step that Back takes back, or the same step seen otherwise. */
-  show(query: Query, how?: 'push' | 'replace'): void;
+  show: (query: Query, how?: 'push' | 'replace') => void;
 } {
   const route = useRoute();
   const router = useRouter();
 
   return {
-    asked: (key) => (typeof route.query[key] === 'string' ? (route.query[key] as string) : null),
+    asked: (key) => (typeof route.query[key] === 'string' ? route.query[key] : null),
     show(query, how = 'replace') {
-      const stated = Object.entries({ ...route.query, ...query }).filter(
-        ([, value]) => value !== null && value !== undefined,
-      );
+      const stated = Object.entries({ ...route.query, ...query }).filter(([, value]) => value !== null);
       void router[how]({ query: Object.fromEntries(stated.map(([key, value]) => [key, String(value)])) });
     },
   };

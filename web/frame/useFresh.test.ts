@@ -17,7 +17,7 @@ beforeEach(() => {
   vi.useFakeTimers();
   version = 1;
   get.mockReset();
-  get.mockImplementation(async () => ({ data: { version }, response: new Response() }));
+  get.mockImplementation(() => Promise.resolve({ data: { version }, response: new Response() }));
 });
 afterEach(() => {
   vi.useRealTimers();

@@ -132,7 +132,7 @@ const { editing, begin, finish } = useEditing({
   focus: focusAt,
 });
 
-const mayArrange = computed(() => (props.isArrangeable ?? false) && !props.groupOf && sorting.value === null);
+const mayArrange = computed(() => props.isArrangeable && !props.groupOf && sorting.value === null);
 const rowOf = (place: number) => standing({ row: place, column: 0 })?.row ?? null;
 const rowsBetween = (top: number, bottom: number) =>
   items.value.slice(top, bottom + 1).flatMap((item) => (item.kind === 'row' ? [item.row] : []));
@@ -160,7 +160,10 @@ const arranging = useArranging({
 
 function act(place: { row: number; column: number }, isEditing: boolean): void {
   const item = items.value[place.row];
-  if (item?.kind === 'group') return toggle(item.id);
+  if (item?.kind === 'group') {
+    toggle(item.id);
+    return;
+  }
   const cell = standing(place);
   if (!cell) return;
   if (isEditing && isWritten(place)) {
@@ -174,7 +177,8 @@ function press(event: KeyboardEvent): void {
   if (editing.value !== null) {
     if (event.key !== 'Escape') return;
     event.stopPropagation();
-    return finish();
+    finish();
+    return;
   }
   // The buttons of the head have keys of their own.
   if (!cellOf(event.target)) return;

@@ -11,10 +11,10 @@ interface Parts {
  * Rows are taken by their handle and put down between others, with a mouse, a pen or a finger; a line shows where.
  */
 export function useArranging({ rowAt, drop }: Parts): {
-  take(event: PointerEvent, row: number): void;
-  move(event: PointerEvent): void;
-  letGo(): void;
-  cancel(): void;
+  take: (event: PointerEvent, row: number) => void;
+  move: (event: PointerEvent) => void;
+  letGo: () => void;
+  cancel: () => void;
   /** The place before which it would be put down, null while nothing is held. */
   goal: ComputedRef<number | null>;
 } {

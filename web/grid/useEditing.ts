@@ -24,8 +24,8 @@ interface Parts {
 export function useEditing({ element, isEditable, size, go, focus }: Parts): {
   /** Row by its id, so that it stays the same when others come and go. */
   editing: Ref<{ row: string; place: Cell; start: string | null } | null>;
-  begin(row: string, place: Cell, start?: string | null): void;
-  finish(onward?: Onward): void;
+  begin: (row: string, place: Cell, start?: string | null) => void;
+  finish: (onward?: Onward) => void;
 } {
   const editing = shallowRef<{ row: string; place: Cell; start: string | null } | null>(null);
 

@@ -23,7 +23,7 @@ export function useExchange<Row>(
   /** The marked cells that somebody may change. */
   editable(): Standing<Row>[];
   /** The marked cells as text, null where nothing is marked that has a text. */
-  taken(): string | null;
+  taken: () => string | null;
   /** The topmost of the marked cells for those below them. */
   filled(): Pasted<Row>[];
   /** Where a text of a spreadsheet goes; what meets no cell that may be changed is left out. */

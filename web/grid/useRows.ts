@@ -27,8 +27,8 @@ export function useRows<Row extends { id: string }>(
 ): {
   items: ComputedRef<Item<Row>[]>;
   sorting: ComputedRef<Sorting | null>;
-  sort(key: string): void;
-  toggle(group: string): void;
+  sort: (key: string) => void;
+  toggle: (group: string) => void;
 } {
   const sorting = ref<SortingState>([]);
   const closed = ref(new Set<string>());

@@ -1,6 +1,6 @@
 import { defaultRangeExtractor, useVirtualizer } from '@tanstack/vue-virtual';
-import { useEventListener } from '@vueuse/core';
-import { computed, ref, type ComputedRef, type Ref } from 'vue';
+import { useEventListener, useMediaQuery } from '@vueuse/core';
+import { computed, ref, watch, type ComputedRef, type Ref } from 'vue';
 
 /** A row that is drawn: which, and how far down. */
 export interface Sighted {
@@ -25,8 +25,8 @@ export function useSight(
   sighted: ComputedRef<Sighted[]>;
   /** Height of all rows together. */
   total: ComputedRef<number>;
-  scrollTo(index: number, align: 'auto' | 'center'): void;
-  isSeen(index: number): boolean;
+  scrollTo: (index: number, align: 'auto' | 'center') => void;
+  isSeen: (index: number) => boolean;
 } {
   const virtual = useVirtualizer(
     computed(() => {
@@ -51,8 +51,7 @@ export function useSight(
   const isPrinting = ref(false);
   useEventListener(window, 'beforeprint', () => (isPrinting.value = true));
   useEventListener(window, 'afterprint', () => (isPrinting.value = false));
-  const paper = window.matchMedia?.('print');
-  if (paper) useEventListener(paper, 'change', () => (isPrinting.value = paper.matches));
+  watch(useMediaQuery('print'), (isPaper) => (isPrinting.value = isPaper), { flush: 'sync' });
 
   return {
     sighted: computed(() =>

@@ -51,10 +51,10 @@ export function useWalk(
   at: Ref<Cell>;
   range: ComputedRef<Range>;
   hasRange: ComputedRef<boolean>;
-  press(event: KeyboardEvent): boolean;
-  go(cell: Cell, isMarking?: boolean): void;
+  press: (event: KeyboardEvent) => boolean;
+  go: (cell: Cell, isMarking?: boolean) => void;
   /** The focus is on a cell already: nothing moves, least of all between press and release of a button. */
-  stand(cell: Cell): void;
+  stand: (cell: Cell) => void;
 } {
   const at = ref<Cell>({ row: 0, column: 0 });
   /** The other corner of what is marked. */

@@ -33,7 +33,7 @@ function belonging({ list, id, scope }: Change): string | null {
 }
 
 const nameOf = ({ id, before, after }: Change) => {
-  const name = (after ?? before)?.['name' as never] as unknown;
+  const name = (after ?? before)?.['name' as never];
   return typeof name === 'string' ? `“${name}”` : id;
 };
 
@@ -45,8 +45,7 @@ export const changeWords = (change: Change): string =>
     .join(' ');
 
 type Awaited = { id: number; name: string; arrivedAt: string | null };
-const awaited = (plan: Change['before']) =>
-  ((plan as { items?: Awaited[] } | null)?.items ?? []) as Awaited[];
+const awaited = (plan: Change['before']) => (plan as { items?: Awaited[] } | null)?.items ?? [];
 
 /** What has come of a plan with this entry, or has not after all; null where it is about something else. */
 function arrival(changes: Change[]): string | null {

@@ -63,7 +63,7 @@ defineSlots<{
   tools?(props: { coverage: Schemas['Coverage'] }): unknown;
   /** Over Why, in the panel of a line. */
   beside?(props: { row: LineRow; coverage: Schemas['Coverage'] }): unknown;
-  empty(): unknown;
+  empty: () => unknown;
   /** What leads on from there; a workbook, where the place has nothing else. */
   next?(): unknown;
 }>();
@@ -104,8 +104,8 @@ const draft = shallowRef<Schemas['Drop'] | null>(null);
 const split = useTemplateRef('split');
 const ruler = useTemplateRef('ruler');
 const list = useTemplateRef<{
-  focusOn(row: string, column: string): void;
-  reveal(rows: ReadonlySet<string>): void;
+  focusOn: (row: string, column: string) => void;
+  reveal: (rows: ReadonlySet<string>) => void;
 }>('list');
 
 const { isFolded, folds, fold, foldAll } = useFolds(

@@ -10,8 +10,8 @@ export function useFolds(
   isFolded: ComputedRef<(lane: string) => boolean>;
   /** Whether covered lanes are folded; null where there is nothing to fold. */
   folds: ComputedRef<boolean | null>;
-  fold(lane: string): void;
-  foldAll(): void;
+  fold: (lane: string) => void;
+  foldAll: () => void;
 } {
   const settings = useSettings();
   const unusual = ref(new Set<string>());

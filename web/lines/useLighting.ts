@@ -7,11 +7,11 @@ export function useLighting(
   reveal: (lines: ReadonlySet<string>) => void,
 ): {
   lit: ComputedRef<ReadonlySet<string>>;
-  light(lines: string[]): void;
+  light: (lines: string[]) => void;
   /** What the ruler lights is brought into sight, once somebody stays with it. */
-  lightFromRuler(lines: string[]): void;
+  lightFromRuler: (lines: string[]) => void;
   /** A line that has just been written, as soon as it is there. */
-  lightOnceThere(line: string): void;
+  lightOnceThere: (line: string) => void;
 } {
   const pointed = ref<string[]>([]);
   const asked = ref<string[]>([]);

@@ -126,7 +126,7 @@ describe('caption', () => {
 
   it('goes to the left of a drop line in the way', () => {
     const caption = captionBeside('Crimper', 300, 400, [410], [96, 800]);
-    expect(caption!.x + caption!.width).toBeLessThanOrEqual(296);
+    expect(caption.x + caption.width).toBeLessThanOrEqual(296);
   });
 
   it('is cut where both sides are short', () => {

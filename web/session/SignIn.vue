@@ -22,7 +22,7 @@ const password = ref('');
 const failure = computed(() => {
   if (!signIn.error.value) return null;
   const problem = problemOf(signIn.error.value);
-  return problem.problems?.[0]?.expected ?? `${problem.title}. ${problem.detail ?? ''}`;
+  return problem.problems?.[0]?.expected ?? `${problem.title}. ${problem.detail}`;
 });
 
 function submit(account: Schemas['Credentials']): void {

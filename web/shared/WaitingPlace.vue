@@ -11,7 +11,7 @@ import WaitBar from './WaitBar.vue';
  */
 const props = defineProps<{
   query: {
-    data: Ref<Data | undefined>;
+    data: Ref<Data>;
     error: Ref<unknown>;
     isFetching: Ref<boolean>;
     refetch: () => unknown;

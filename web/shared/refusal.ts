@@ -5,3 +5,7 @@ export const refusal = ({ title, detail, problems }: Schemas['Problem']): string
   problems?.length
     ? problems.map(({ path, expected }) => `${path}: ${expected}`).join('; ')
     : `${title}. ${detail}`;
+
+/** A refused value as it was written; what is no plain value stands as JSON. */
+export const asWritten = (value: unknown): string =>
+  typeof value === 'string' ? value : JSON.stringify(value);

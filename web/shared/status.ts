@@ -37,7 +37,8 @@ export const operationWords: Record<Schemas['Operation'], string> = {
 };
 
 /** A lane of the ruler: an operation, or a class of terminals that is crimped. */
-export const laneWords = (lane: string) => operationWords[lane as Schemas['Operation']] ?? words(lane);
+export const laneWords = (lane: string) =>
+  (operationWords as Partial<Record<string, string>>)[lane] ?? words(lane);
 
 /** Operations as they follow each other on a termination: the order of the words above. */
 export const orderOfWork = Object.keys(operationWords) as Schemas['Operation'][];

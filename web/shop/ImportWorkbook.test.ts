@@ -14,7 +14,7 @@ const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): S
   canUndo: false,
   changesNothing: false,
   changesHouseRules: false,
-  counts: { wires, terminals: none, tools: none, kits: none, scopes: none } as Schemas['Import']['counts'],
+  counts: { wires, terminals: none, tools: none, kits: none, scopes: none },
   ...more,
 });
 

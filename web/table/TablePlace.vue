@@ -12,6 +12,7 @@ import { save } from '@/ruler/picture';
 import { useSettings } from '@/settings/useSettings';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import { asWritten } from '@/shared/refusal';
 import { statusWords } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -111,7 +112,7 @@ const problem = computed(() => {
 const problemText = computed(() =>
   problem.value?.problems?.length
     ? problem.value.problems
-        .map(({ value, expected }) => `${value ? `${String(value)}: ` : ''}${expected}`)
+        .map(({ value, expected }) => `${value ? `${asWritten(value)}: ` : ''}${expected}`)
         .join('; ')
     : null,
 );

@@ -16,8 +16,7 @@ import { dark, light } from './palette';
  * culori simulates them (Machado, Oliveira, Fernandes 2009).
  */
 const distance = differenceCiede2000();
-const simulated = (filter: typeof filterDeficiencyProt, color: string) =>
-  String(formatHex(filter(1)(parse(color)!)));
+const simulated = (filter: typeof filterDeficiencyProt, color: string) => formatHex(filter(1)(parse(color)!));
 const eyes: Record<string, (color: string) => string> = {
   'all cones': (color) => color,
   protanopia: (color) => simulated(filterDeficiencyProt, color),
@@ -26,7 +25,7 @@ const eyes: Record<string, (color: string) => string> = {
 };
 
 function named(theme: ThemeDefinition) {
-  const of = (name: string) => String(theme.colors?.[name] ?? theme.variables?.[name]);
+  const of = (name: string) => (theme.colors?.[name] ?? theme.variables?.[name]) as string;
   return {
     hole: of('error'),
     covered: of('success'),

@@ -27,7 +27,7 @@ const rowsOf = (note: ReturnType<typeof shown>) =>
   );
 
 it('has what each of the two wrote side by side, with who and when', () => {
-  const note = shown({ id: 'winch-50', version: 'v1', cells: { terminal: 'ring-m6' } } as never);
+  const note = shown({ id: 'winch-50', version: 'v1', cells: { terminal: 'ring-m6' } });
   expect(rowsOf(note)).toEqual(['Terminal | ring-m6 | ring-m8', 'Count | as it was | 4']);
   expect(note.text()).toContain(`Bruna changed it at ${clock(at)}`);
   expect(note.text()).toContain('nothing of yours was written yet');
@@ -41,11 +41,11 @@ it('names nobody where nobody is known', () => {
 });
 
 it('offers mine, theirs or both; of a line that was taken out there is no both', async () => {
-  const note = shown({ id: 'winch-50', version: 'v1', cells: { quantity: '9' } } as never);
+  const note = shown({ id: 'winch-50', version: 'v1', cells: { quantity: '9' } });
   for (const button of note.findAll('button')) await button.trigger('click');
   expect(note.emitted('settle')).toEqual([['mine'], ['theirs'], ['both']]);
 
-  const removal = shown({ id: 'winch-50', version: 'v1', line: null } as never);
+  const removal = shown({ id: 'winch-50', version: 'v1', line: null });
   expect(removal.findAll('button').map((button) => button.text())).toEqual([
     'Take it out all the same',
     'Leave theirs',

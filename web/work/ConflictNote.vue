@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import { details } from '@/lines/details';
 import { clock } from '@/shared/format';
+import { asWritten } from '@/shared/refusal';
 import type { Conflict } from './useLines';
 
 /** Two wrote on one line: both texts side by side, with who and when, and whoever came second takes either or both. */
@@ -26,7 +27,7 @@ const rows = computed(() => {
   const { cells, line: whole } = props.conflict.mine;
   const mine: Record<string, string> = cells
     ? { ...cells }
-    : Object.fromEntries(Object.entries(whole ?? {}).map(([key, value]) => [key, String(value)]));
+    : Object.fromEntries(Object.entries(whole ?? {}).map(([key, value]) => [key, asWritten(value)]));
   const keys = new Set([...Object.keys(mine), 'quantity']);
   return [...keys]
     .filter((key) => key !== 'id' && titles[key])

@@ -9,7 +9,7 @@ import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { millimetres } from '@/shared/length';
 import { omit } from '@/shared/omit';
-import { refusal } from '@/shared/refusal';
+import { asWritten, refusal } from '@/shared/refusal';
 import { words as inWords } from '@/shared/pretty';
 
 /**
@@ -68,7 +68,7 @@ watch(
   () => proposal.data.value,
   (read) => {
     others.value = omit(read?.says ?? {}, ...fields.value.map(({ key }) => key));
-    for (const { key } of fields.value) says[key] = String(read?.says[key] ?? '');
+    for (const { key } of fields.value) says[key] = asWritten(read?.says[key] ?? '');
   },
   { immediate: true },
 );

@@ -97,7 +97,7 @@ it('adds with Enter what stands there now, empties the field and tells what it a
 
 it('adds nothing while something is open, says what, and keeps what was typed', async () => {
   asked.GET.mockImplementation(() =>
-    Promise.resolve({ data: entry({ questions: [question] } as never), response: new Response() }),
+    Promise.resolve({ data: entry({ questions: [question] }), response: new Response() }),
   );
   const { page, write, enter } = field();
   await write('4 ring');

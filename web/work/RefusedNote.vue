@@ -2,6 +2,7 @@
 import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
+import { asWritten } from '@/shared/refusal';
 import type { Wanted } from './useLines';
 
 /** Why what somebody wrote was not written, cell by cell, with what was typed. */
@@ -14,7 +15,7 @@ const told = computed(() =>
     const line = props.wanted.edits[Number(index)]?.id;
     return {
       path,
-      text: `${[line, column].filter(Boolean).join(', ')}: ${value === null || value === undefined ? '' : `“${String(value)}” is refused, it wants `}${expected}`,
+      text: `${[line, column].filter(Boolean).join(', ')}: ${value === null || value === undefined ? '' : `“${asWritten(value)}” is refused, it wants `}${expected}`,
     };
   }),
 );

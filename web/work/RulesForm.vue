@@ -39,7 +39,7 @@ const lists = computed(() => all.value.filter(({ isList }) => isList));
 
 const textOf = ({ key, isYesOrNo }: Rule): string => {
   const value = rules.value?.[key];
-  return value === undefined ? '' : isYesOrNo ? (value ? 'yes' : 'no') : String(value);
+  return value === undefined ? '' : isYesOrNo ? (value ? 'yes' : 'no') : (value as string);
 };
 const listOf = (key: string): string[] => {
   const value = rules.value?.[key];

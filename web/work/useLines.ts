@@ -101,7 +101,7 @@ export function useLines(keptUnder: string | null = null) {
     },
     onError: (error, wanted) => {
       const { present, changed } = isChangedMeanwhile(error)
-        ? (error as ApiProblem).problem
+        ? error.problem
         : { present: undefined, changed: undefined };
       const theirs = present as Kept | undefined;
       const mine = wanted.edits.find(({ id }) => id !== undefined && id === theirs?.id);

@@ -52,7 +52,7 @@ const strip = computed(
 );
 const insulation = computed(() => number(part('insulationOd').max) ?? number(part('seal').max));
 const wire = computed(() => insulation.value ?? conductor.value * 1.7 + 0.4);
-const shape = computed(() => String(props.terminal.shape ?? '').toLowerCase());
+const shape = computed(() => ((props.terminal.shape as string | undefined) ?? '').toLowerCase());
 const kind = computed(() => {
   if (/ring|lug/.test(shape.value) || props.terminal.class === 'lug') return 'ring';
   if (/fork/.test(shape.value)) return 'fork';

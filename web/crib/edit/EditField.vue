@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, useId, watch } from 'vue';
 import type { Units } from '@/settings/units';
+import { asWritten } from '@/shared/refusal';
 import { exampleOf, measured, shown, unitOf, type Measure } from '@/shared/measures';
 
 /**
@@ -38,7 +39,7 @@ const text = computed(() => {
   if (props.value === undefined || props.value === null) return '';
   return props.measure && typeof props.value === 'number'
     ? shown(props.value, props.measure, props.units)
-    : String(props.value as string | number);
+    : asWritten(props.value);
 });
 /** While a number is typed, and where it is none, it stays in the field as it is. */
 const typed = ref<string | null>(null);

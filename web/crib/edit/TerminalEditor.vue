@@ -49,8 +49,8 @@ const lanes = computed(() => [
     ranges: [
       {
         path: 'size',
-        label: String(props.terminal.nest ?? 'sizes'),
-        code: (props.terminal.nest as string) ?? null,
+        label: (props.terminal.nest as string | undefined) ?? 'sizes',
+        code: (props.terminal.nest as string | undefined) ?? null,
         text: props.terminal.size as string | undefined,
       },
     ],
@@ -58,11 +58,11 @@ const lanes = computed(() => [
 ]);
 const marks = computed(() => {
   const wires = props.trial?.wires ?? [];
-  const worst = (checks: Schemas['TrialCheck'][]) =>
+  const worst = (checks: Schemas['TrialCheck'][]): Schemas['Fit'] =>
     checks.some(({ fit }) => fit === 'unsuitable') ? 'unsuitable' : checks.length ? 'makeshift' : 'proper';
   return wires.map(({ area, name, checks }) => ({
     area,
-    fit: worst(checks) as Schemas['Fit'],
+    fit: worst(checks),
     title: [name, ...checks.map(({ text }) => text)].join(': '),
   }));
 });

@@ -41,7 +41,7 @@ const { draft, name, change, drop, isChanged, isStale, canUndo, canRedo, write, 
 async function copy(): Promise<void> {
   const like = { ...omit(draft.value ?? {}, 'id'), name: `${name.value}, copy` };
   await router.push(makeRoute(props.list));
-  change(like as Draft);
+  change(like);
 }
 
 useEventListener(window, 'keydown', (event) => {

@@ -109,7 +109,7 @@ export const couldBeSet = ({ op, method }: Draft): boolean =>
 const hasHoles = (capability: Draft) => capability.method === 'notch' || capability.method === 'die';
 
 export const fieldsOf = (capability: Draft): FieldSpec[] => [
-  ...(own[capability.op as Operation] ?? []).filter(
+  ...((own as Partial<typeof own>)[capability.op as Operation] ?? []).filter(
     ({ key }) => !(capability.op === 'strip' && key === 'size' && hasHoles(capability)),
   ),
   ...ofAny,
@@ -226,7 +226,7 @@ export function withAdded<Thing extends object>(tool: Thing, lane: string, text:
   const [, base = '', which] = /^(.*)\/positions\/(solid|stranded)$/.exec(lane) ?? [];
   if (which) {
     const list = `${base}/positions`;
-    const positions = (listAt(tool, list) as Position[]) ?? [];
+    const positions = (listAt(tool, list) as Position[] | undefined) ?? [];
     return withValue(tool, list, [...positions, { label: plain(text), [which]: text }]);
   }
   return withValue(tool, /\/nests\/\d+$/.test(lane) ? `${lane}/size` : lane, text);

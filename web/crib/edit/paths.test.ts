@@ -33,7 +33,7 @@ it('changes one value and nothing else, and back again', () => {
 it('draws every range of every tool with the text that the tool has', () => {
   let drawn = 0;
   for (const tool of tools as unknown as Draft[]) {
-    ((tool.capabilities as Draft[]) ?? []).forEach((capability, at) => {
+    ((tool.capabilities as Draft[] | undefined) ?? []).forEach((capability, at) => {
       for (const { ranges } of lanesOf(capability, `capabilities/${at}`)) {
         for (const { path, text, proven } of ranges) {
           expect(valueAt(tool, path)).toBe(text);

@@ -10,9 +10,7 @@ export type Draft = Record<string, unknown>;
 const isObject = (value: unknown): value is Draft => typeof value === 'object' && value !== null;
 
 export function valueAt(draft: unknown, path: string): unknown {
-  return path
-    .split('/')
-    .reduce<unknown>((value, key) => (isObject(value) ? (value as Draft)[key] : undefined), draft);
+  return path.split('/').reduce<unknown>((value, key) => (isObject(value) ? value[key] : undefined), draft);
 }
 
 const isNothing = (value: unknown) =>
@@ -26,7 +24,7 @@ export function withValue<Thing>(draft: Thing, path: string, value: unknown): Th
     list[Number(key)] = rest.length ? withValue(list[Number(key)], rest.join('/'), value) : value;
     return list as Thing;
   }
-  const from = (isObject(draft) ? draft : {}) as Draft;
+  const from: Draft = isObject(draft) ? draft : {};
   const next = rest.length ? withValue(from[key] ?? {}, rest.join('/'), value) : value;
   if (!isNothing(next)) return { ...from, [key]: next } as Thing;
   return omit(from, key) as Thing;

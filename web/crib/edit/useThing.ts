@@ -48,7 +48,7 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
   const seen = computed<{ thing: Draft; version: string | null } | null>(() => {
     if (id.value === null) return { thing: begun[list.value], version: null };
     if (query.data.value)
-      return { thing: omit(query.data.value, 'version') as Draft, version: query.data.value.version };
+      return { thing: omit(query.data.value, 'version'), version: query.data.value.version };
     return !hasCosts.value && tool.value
       ? { thing: tool.value.tool as unknown as Draft, version: null }
       : null;
@@ -68,7 +68,7 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
       : 'Somebody has changed it meanwhile';
   });
 
-  const name = computed(() => String(draft.value?.name ?? ''));
+  const name = computed(() => (draft.value?.name as string | undefined) ?? '');
 
   const write = useMutation({
     mutationFn: async (over: string | null = null) => {
@@ -80,9 +80,7 @@ export function useThing(list: Ref<DraftList>, id: Ref<string | null>) {
               params: { path: { id: id.value }, header: { 'If-Match': `"${over ?? version.value}"` } },
               body,
             });
-      const kept = await answer(
-        Promise.resolve(written as typeof written & { data?: { id: string; name: string } }),
-      );
+      const kept = await answer(Promise.resolve(written));
       return { kept, change: changeOf(written.response), isNew: id.value === null };
     },
     onSuccess: async ({ kept, change: number, isNew }) => {

@@ -280,7 +280,9 @@ test.describe('the lead', () => {
     await note(other).fill('theirs');
     await other.getByRole('button', { name: 'Write', exact: true }).click();
     await expect(other.getByText('Written: Cable cutter, 25 mm jaw')).toBeVisible();
-    await expect(page.getByText(/Ivo Marell changed it at/)).toBeVisible({ timeout: 15_000 });
+    const conflict = page.getByLabel('Two wrote on one tool');
+    await expect(conflict).toContainText(/Ivo Marell changed it at/, { timeout: 15_000 });
+    await expect(conflict.getByRole('row')).toContainText(['It is now', 'notemine']);
     await expect(note(page)).toHaveValue('mine');
     await expect(page.getByRole('button', { name: 'Write', exact: true })).toBeDisabled();
     await page.getByRole('button', { name: 'Write mine over it' }).click();

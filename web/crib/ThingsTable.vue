@@ -1,110 +1,48 @@
 <script setup lang="ts">
-import { useMutation } from '@tanstack/vue-query';
-import { computed, ref, shallowRef } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
-import { answer, api, problemOf, type Schemas } from '@/api/client';
+import { problemOf, type Schemas } from '@/api/client';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
-import { useUndo } from '@/frame/useUndo';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import CellEditor from '@/lines/CellEditor.vue';
 import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import { refusal } from '@/shared/refusal';
 import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from '@/table/BringTable.vue';
 import ColumnSays from '@/table/ColumnSays.vue';
+import { withCells, withSays, type BroughtRow } from '@/table/brought';
 import CribNav from './CribNav.vue';
-import { headOf, statusesOf, withSays, type ThingTable } from './thingTable';
+import { useThingsTable } from './useThingsTable';
 
 /** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
 type Read = Schemas['TableThing'];
 const route = useRoute();
 const list = computed(() => route.params.list as 'wires' | 'terminals' | 'tools' | 'kits');
 const one = computed(() => list.value.slice(0, -1));
-const undo = useUndo();
-const table = shallowRef<ThingTable | null>(null);
-const things = shallowRef<Read[]>([]);
-
-const read = useMutation({
-  mutationFn: async (now: ThingTable) => {
-    const { things: found } = await answer(
-      api.POST('/tables/{list}/read', {
-        params: { path: { list: list.value } },
-        body: {
-          columns: now.columns,
-          rows: Object.fromEntries(now.rows.map(({ id, cells }) => [id, cells])),
-        },
-      }),
-    );
-    return { now, found };
-  },
-  onSuccess: ({ now, found }) => {
-    if (table.value === now) things.value = found;
-  },
-});
-function keep(now: ThingTable | null): void {
-  table.value = now;
-  things.value = [];
-  if (now?.columns.length && now.rows.length) read.mutate(now);
-}
-const bring = useMutation({
-  mutationFn: async (file: File) => {
-    const form = new FormData();
-    form.append('table', file);
-    const rows = await answer(
-      api.POST('/tables/{list}/rows', {
-        params: { path: { list: list.value } },
-        body: form as never,
-        bodySerializer: (body) => body as never,
-      }),
-    );
-    return { file, rows };
-  },
-  onSuccess: ({ file, rows }) => keep(headOf(file.name, rows)),
-});
-const good = computed(() => things.value.filter(({ status }) => status === 'new' || status === 'changed'));
-const take = useMutation({
-  mutationFn: async () => {
-    const { change, count } = await answer(
-      api.POST('/tables/{list}/take', {
-        params: { path: { list: list.value } },
-        body: {
-          things: good.value.map(({ thing, version }) => ({
-            thing: thing as NonNullable<typeof thing>,
-            version,
-          })),
-        },
-      }),
-    );
-    return { change, count };
-  },
-  onSuccess: async ({ change, count }) => {
-    const taken = new Set(good.value.flatMap(({ rows }) => rows));
-    const left = table.value?.rows.filter(({ id }) => !taken.has(Number(id))) ?? [];
-    keep(left.length && table.value ? { ...table.value, rows: left } : null);
-    await undo.did(change, `Taken: ${counted(count, one.value)}`);
-  },
-});
+const { table, keep, bring, reading, things, good, statuses, take, readAgain } = useThingsTable(list);
+const waits = computed(() => bring.isPending.value || reading.isFetching.value);
 const problem = computed(() => {
-  const error = bring.error.value ?? read.error.value ?? take.error.value;
-  return error ? refusal(problemOf(error)) : null;
+  const error = bring.error.value ?? take.error.value ?? (table.value ? reading.error.value : null);
+  return error ? problemOf(error) : null;
 });
 
-const statuses = computed(() => statusesOf(things.value));
 const counts = computed(() => {
   const of = (status: Read['status']) => things.value.filter((thing) => thing.status === status).length;
   return { new: of('new'), changed: of('changed'), same: of('same'), bad: of('bad') };
 });
-type Row = ThingTable['rows'][number];
+type Row = BroughtRow & { id: string };
 const only = ref(false);
+const rows = computed<Row[]>(() =>
+  (table.value?.rows ?? []).map((row) => ({ ...row, id: String(row.place) })),
+);
 const shown = computed(() =>
-  only.value
-    ? (table.value?.rows ?? []).filter(({ id }) => statuses.value.get(Number(id))?.status === 'bad')
-    : (table.value?.rows ?? []),
+  only.value ? rows.value.filter(({ place }) => statuses.value.get(place)?.status === 'bad') : rows.value,
 );
 const statusWords = { new: 'new', changed: 'changes it', same: 'as it is', bad: '' };
 const told = (row: Row) => {
-  const found = statuses.value.get(Number(row.id));
+  const found = statuses.value.get(row.place);
   if (!found) return '…';
   return (
     found.problems.map(({ value, expected }) => `${value ? `“${value}”: ` : ''}${expected}`).join('; ') ||
@@ -113,7 +51,7 @@ const told = (row: Row) => {
   );
 };
 const isWrong = (row: Row, column: string) =>
-  statuses.value.get(Number(row.id))?.problems.some((one) => String(one.column) === column) ?? false;
+  statuses.value.get(row.place)?.problems.some((one) => String(one.column) === column) ?? false;
 const columns = computed<GridColumn<Row>[]>(() => [
   { key: 'told', title: 'Read as', width: 260, grow: 1.2, value: told },
   ...(table.value?.names ?? []).map((name, at) => ({
@@ -126,20 +64,13 @@ const columns = computed<GridColumn<Row>[]>(() => [
   })),
 ]);
 function mend(cells: { row: Row; column: GridColumn<Row>; text: string }[]): void {
-  if (!table.value) return;
-  const changed = new Map<string, string[]>();
-  for (const { row, column, text } of cells) {
-    const now = changed.get(row.id) ?? [...row.cells];
-    if (column.key !== 'told') now[Number(column.key)] = text;
-    changed.set(row.id, now);
-  }
-  keep({
-    ...table.value,
-    rows: table.value.rows.map((row) => ({ ...row, cells: changed.get(row.id) ?? row.cells })),
-  });
+  const mended = cells.flatMap(({ row, column, text }) =>
+    column.key === 'told' ? [] : [{ place: row.place, column: Number(column.key), text }],
+  );
+  if (table.value) keep(withCells(table.value, mended));
 }
 function say(at: number, says: string): void {
-  if (table.value) keep(withSays(table.value, at, says));
+  if (table.value) keep(withSays(table.value, at, says || null));
 }
 </script>
 
@@ -151,8 +82,9 @@ function say(at: number, says: string): void {
         >A table of kits</RouterLink
       >
     </template>
-    <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
-    <WaitBar v-if="bring.isPending.value || read.isPending.value" says="Reading the table" />
+    <p v-if="problem?.problems?.length" class="problem" role="alert">{{ refusal(problem) }}</p>
+    <ProblemNote v-else-if="problem" :problem @retry="readAgain()" />
+    <WaitBar v-if="waits" says="Reading the table" />
     <template v-if="!table">
       <BringTable @bring="bring.mutate($event)">
         <b>Drop a list of {{ list }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows. Each row
@@ -179,9 +111,9 @@ function say(at: number, says: string): void {
           color="primary"
           variant="flat"
           size="small"
-          :disabled="!good.length || read.isPending.value"
+          :disabled="!good.length || waits"
           :loading="take.isPending.value"
-          @click="take.mutate()"
+          @click="take.mutate(good)"
         >
           Take {{ counted(good.length, one) }}
         </v-btn>
@@ -201,7 +133,7 @@ function say(at: number, says: string): void {
         :columns
         :rows="shown"
         caption="Rows of the table"
-        :kind-of="(row) => (statuses.get(Number(row.id))?.status === 'bad' ? 'open' : undefined)"
+        :kind-of="(row) => (statuses.get(row.place)?.status === 'bad' ? 'open' : undefined)"
         @paste="mend"
       >
         <template #cell="{ row, column }">

@@ -19,7 +19,8 @@ import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from './BringTable.vue';
 import ColumnSays from './ColumnSays.vue';
 import { columnWords } from './columnWords';
-import { restAsText, withCell, withColumn, type TableRow } from './tableRows';
+import { withCells, withSays } from './brought';
+import { restAsText, type TableRow } from './tableRows';
 import { useTable } from './useTable';
 
 /** A table of work that somebody has: brought, its columns named, read row by row, and taken into a scope. */
@@ -49,13 +50,12 @@ const waits = computed(
 );
 const only = ref<'all' | 'bad'>('all');
 const shown = computed(() => (only.value === 'bad' ? bad.value : rows.value));
-const width = computed(() => Math.max(0, ...(table.value?.rows.map(({ cells }) => cells.length) ?? [])));
 
 const columns = computed<GridColumn<TableRow>[]>(() => [
   { key: 'reading', title: 'Read as', width: 330, grow: 1.4, value: (row) => told(row) },
-  ...Array.from({ length: width.value }, (_, at) => ({
+  ...(table.value?.names ?? []).map((name, at) => ({
     key: String(at),
-    title: table.value?.names[at] || `Column ${at + 1}`,
+    title: name || `Column ${at + 1}`,
     width: 116,
     grow: 0.6,
     isEditable: true,
@@ -84,16 +84,14 @@ const isWrong = (row: TableRow, column: string) => row.problems.some((one) => St
 const saysOf = (at: number) => table.value?.columns.find(({ index }) => index === at)?.says ?? '';
 
 function say(at: number, says: string): void {
-  if (table.value)
-    keep(withColumn(table.value, at, says === '' ? null : (says as Schemas['SheetColumnName'])));
+  if (table.value) keep(withSays(table.value, at, says === '' ? null : (says as Schemas['SheetColumnName'])));
 }
 
 function mend(cells: { row: TableRow; column: GridColumn<TableRow>; text: string }[]): void {
-  let now = table.value;
-  for (const { row, column, text } of cells) {
-    if (now && column.key !== 'reading') now = withCell(now, row.place, Number(column.key), text.trim());
-  }
-  if (now) keep(now);
+  const mended = cells.flatMap(({ row, column, text }) =>
+    column.key === 'reading' ? [] : [{ place: row.place, column: Number(column.key), text: text.trim() }],
+  );
+  if (table.value) keep(withCells(table.value, mended));
 }
 
 function download(): void {
@@ -174,12 +172,7 @@ const problemText = computed(() =>
           and {{ counted(read.missing.length - 3, 'more that is', 'more that are') }} missing
         </p>
       </div>
-      <ColumnSays
-        :names="Array.from({ length: width }, (_, at) => table?.names[at] ?? '')"
-        :columns="table.columns"
-        :words="columnWords"
-        @say="say"
-      />
+      <ColumnSays :names="table.names" :columns="table.columns" :words="columnWords" @say="say" />
       <DataGrid
         class="rows"
         :columns="columns"

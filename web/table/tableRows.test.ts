@@ -1,10 +1,9 @@
 import { expect, it } from 'vitest';
 import { fromText } from '@/grid/clipboard';
-import { restAsText, rowsWith, tableOf, withCell, withColumn } from './tableRows';
+import { broughtAs } from './brought';
+import { restAsText, rowsWith } from './tableRows';
 
-const table = tableOf('parts.csv', {
-  sheets: ['Parts'],
-  sheet: 'Parts',
+const table = broughtAs('parts.csv', {
   rows: [
     ['Parts list', '', ''],
     ['Qty', 'Wire', 'Terminal'],
@@ -14,8 +13,8 @@ const table = tableOf('parts.csv', {
   ],
   head: 1,
   columns: [
-    { index: 0, says: 'quantity' },
-    { index: 1, says: 'wire' },
+    { index: 0, says: 'quantity' as const },
+    { index: 1, says: 'wire' as const },
   ],
 });
 const line = {
@@ -26,21 +25,6 @@ const line = {
 };
 const problem = { column: 0, value: 'some', expected: 'a whole number from 1 to 1000000' };
 
-it('keeps each row with its place in the file, and passes over empty ones', () => {
-  expect(table.rows.map(({ place }) => place)).toEqual([2, 4]);
-  expect(table.names).toEqual(['Qty', 'Wire', 'Terminal']);
-});
-
-it('lets a column say something else, and no two the same', () => {
-  const other = withColumn(table, 2, 'wire');
-  expect(other.columns).toEqual([
-    { index: 0, says: 'quantity' },
-    { index: 2, says: 'wire' },
-  ]);
-  expect(other.corrected).toEqual([2]);
-  expect(withColumn(other, 2, null).columns).toEqual([{ index: 0, says: 'quantity' }]);
-});
-
 it('shows each row as it was read', () => {
   const rows = rowsWith(table, { lines: [line], bad: [{ row: 4, problems: [problem] }], missing: [] });
   expect(rows.map(({ place, status }) => [place, status])).toEqual([
@@ -48,10 +32,6 @@ it('shows each row as it was read', () => {
     [4, 'bad'],
   ]);
   expect(rowsWith(table, undefined)[0]?.status).toBe('waiting');
-});
-
-it('mends a cell', () => {
-  expect(withCell(table, 4, 0, '4').rows[1]?.cells).toEqual(['4', 'w12', 'a\tb']);
 });
 
 it('gives back what is left, with what is wrong, as a table', () => {
@@ -70,9 +50,7 @@ it('gives back what is left, with what is wrong, as a table', () => {
 });
 
 it('writes no formula into a file', () => {
-  const formula = tableOf('parts.csv', {
-    sheets: ['Parts'],
-    sheet: 'Parts',
+  const formula = broughtAs<never>('parts.csv', {
     rows: [['Qty'], ['=HYPERLINK("x")']],
     head: 0,
     columns: [],

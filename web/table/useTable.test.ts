@@ -5,7 +5,7 @@ import { afterEach, beforeEach, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import { ApiProblem } from '@/api/client';
 import { sessionKey } from '@/session/useSession';
-import { withCell } from './tableRows';
+import { withCells } from './brought';
 import { useTable } from './useTable';
 
 const device = vi.hoisted(() => new Map<string, unknown>());
@@ -105,7 +105,13 @@ it('reads what was brought row by row, once a pause, and says how each was read'
   ]);
 
   const before = table.table.value;
-  if (before) table.keep(withCell(withCell(before, 2, 0, '7'), 3, 0, '8'));
+  if (before)
+    table.keep(
+      withCells(before, [
+        { place: 2, column: 0, text: '7' },
+        { place: 3, column: 0, text: '8' },
+      ]),
+    );
   await flushPromises();
   // What was read is of the table as it was.
   expect(table.rows.value.map(({ status }) => status)).toEqual(['waiting', 'waiting', 'waiting']);

@@ -7,6 +7,8 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useUndo } from '@/frame/useUndo';
 import { omit } from '@/shared/omit';
 import ProblemNote from '@/shared/ProblemNote.vue';
+import TwoWrote from '@/shared/TwoWrote.vue';
+import { differences } from './differences';
 import type { Draft } from './paths';
 import { listRoute, makeRoute } from './routes';
 import type { DraftList, useThing } from './useThing';
@@ -36,6 +38,10 @@ const undo = useUndo();
 // One and the same as long as the place stands.
 const thing = props.thing;
 const { draft, name, change, drop, isChanged, isStale, canUndo, canRedo, write, takeAway } = thing;
+
+/** So many of the places at which two wrote otherwise are shown. */
+const SHOWN = 6;
+const apart = computed(() => (isStale.value ? differences(draft.value, thing.seen.value?.thing ?? {}) : []));
 
 /** Another with the same on it: what was drawn is the draft of a new one. */
 async function copy(): Promise<void> {
@@ -107,14 +113,18 @@ useEventListener(window, 'keydown', (event) => {
         </v-btn>
       </div>
     </header>
-    <div v-if="isStale" class="stale" role="alert">
-      <p>
-        <strong>{{ thing.whoChanged.value }}.</strong> Nothing of yours was written over it, and nothing of
-        yours is lost.
-      </p>
+    <TwoWrote
+      v-if="isStale"
+      :label="`Two wrote on one ${one}`"
+      head="Yours"
+      :who="thing.whoChanged.value"
+      :rows="apart.slice(0, SHOWN)"
+      :more="Math.max(0, apart.length - SHOWN)"
+    >
+      <template #says>Nothing of yours was written over it, and nothing of yours is lost.</template>
       <v-btn size="small" :loading="write.isPending.value" @click="thing.mine()">Write mine over it</v-btn>
       <v-btn size="small" @click="drop()">Take theirs</v-btn>
-    </div>
+    </TwoWrote>
     <p v-if="thing.failure.value" class="failure" role="alert">
       {{ takeAway.error.value ? '' : 'Not written. ' }}{{ thing.failure.value }}
     </p>
@@ -157,16 +167,6 @@ header {
   padding: 0 6px;
   color: var(--makeshift);
   font-size: 13px;
-}
-
-.stale {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px 16px;
-  align-items: center;
-  padding: 8px 20px;
-  border-left: 4px solid var(--makeshift);
-  background: var(--surface);
 }
 
 .failure {

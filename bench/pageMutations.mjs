@@ -82,6 +82,8 @@ export const changes = [
     '`gondrik.table.${asks.of.value}`',
   ],
   ['table/useBroughtTable.ts', 'if (now === key.value) table.value', 'table.value'],
+  ['frame/useFresh.ts', 'if (seen?.version === from) seen', 'seen'],
+  ['frame/useFresh.ts', '!now || before !== own', '!now'],
   ['crib/useThingsTable.ts', "status === 'new' || status === 'changed'", "status === 'new'"],
   ['crib/useThingsTable.ts', '`shop/${list.value}`', "'shop'"],
   ['crib/edit/useDraft.ts', 'back.value = forth.value = [];', ''],

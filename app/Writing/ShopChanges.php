@@ -45,6 +45,7 @@ final readonly class ShopChanges
      */
     public function write(Shop $shop, Event $event, array $changes, array $more = []): Written
     {
+        $from = $shop->version;
         $things = array_fill(0, count($changes), null);
         foreach (WorkbookList::cases() as $list) {
             $coming = self::coming($changes, $list->value);
@@ -78,7 +79,7 @@ final readonly class ShopChanges
         }
         $kept = array_map(fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $this->left($shop, $change), $change->follows), $changes, $things);
 
-        return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things));
+        return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things), $from, $shop->version);
     }
 
     /** What belongs to a thing is kept as it is read back, for its version is made of that. */

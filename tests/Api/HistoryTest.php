@@ -32,8 +32,12 @@ it('takes each kind of change back, and once more', function (Closure $change): 
     $shop = $this->demo();
     $this->actingAs($this->lead($shop));
     $before = $this->get('/api/v1/workbook')->getContent();
+    $version = $this->getJson('/api/v1/version')->json('version');
     $response = $change($this);
-    expect($response->status())->toBeLessThan(300, (string) $response->getContent());
+    expect($response->status())->toBeLessThan(300, (string) $response->getContent())
+        // Who had seen the shop before it has seen it after it.
+        ->and($response->headers->get('Gondrik-Version'))->toBe($version . '-' . $this->getJson('/api/v1/version')->json('version'))
+        ->and($this->getJson('/api/v1/version')->json('version'))->toBeGreaterThan($version);
     $after = $this->get('/api/v1/workbook')->getContent();
     expect($after)->not->toBe($before);
     $undone = $this->postJson('/api/v1/history/' . $response->headers->get('Gondrik-Change') . '/undo');

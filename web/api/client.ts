@@ -2,6 +2,7 @@ import createClient, { type Middleware } from 'openapi-fetch';
 import { takeEarly } from './early';
 import { askOrKept } from './kept';
 import type { components, paths } from './schema';
+import { tellOwnChange } from './ownChange';
 import { fetchInTurn } from './turns';
 
 export type Schemas = components['schemas'];
@@ -34,6 +35,9 @@ const session: Middleware = {
     if (value) request.headers.set('X-XSRF-TOKEN', value);
     request.headers.set('Accept', 'application/json');
     return request;
+  },
+  onResponse({ response }) {
+    tellOwnChange(response);
   },
   onError() {
     return new ApiProblem(unreachable);

@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { tellOwnChange } from '@/api/ownChange';
 import { sessionKey } from '@/session/useSession';
 import { useFresh } from './useFresh';
 
@@ -98,5 +99,38 @@ it('is silent while it is not looked at', async () => {
   document.dispatchEvent(new Event('visibilitychange'));
   await flushPromises();
   expect(get).toHaveBeenCalledTimes(1);
+  shown.unmount();
+});
+
+it('reads nothing a second time after a write of its own, unless somebody wrote before it too', async () => {
+  vi.spyOn(Math, 'random').mockReturnValue(0);
+  const { anew, shown } = page();
+  const wrote = (of: string) => tellOwnChange(new Response(null, { headers: { 'Gondrik-Version': of } }));
+  await vi.advanceTimersByTimeAsync(1);
+  version = 4;
+  wrote('1-4');
+  await vi.advanceTimersByTimeAsync(3_500);
+  expect(anew).not.toHaveBeenCalled();
+
+  // Somebody else made 5 of it meanwhile.
+  version = 6;
+  wrote('5-6');
+  await vi.advanceTimersByTimeAsync(3_500);
+  expect(anew).toHaveBeenCalledExactlyOnceWith({ queryKey: ['shop'] });
+  shown.unmount();
+});
+
+it('does not take an answer from before its own write for news', async () => {
+  vi.spyOn(Math, 'random').mockReturnValue(0);
+  const { anew, shown } = page();
+  await vi.advanceTimersByTimeAsync(1);
+  let give: (answer: unknown) => void = () => undefined;
+  get.mockImplementationOnce(() => new Promise((given) => (give = given)));
+  await vi.advanceTimersByTimeAsync(3_500);
+  version = 2;
+  tellOwnChange(new Response(null, { headers: { 'Gondrik-Version': '1-2' } }));
+  give({ data: { version: 1 }, response: new Response() });
+  await vi.advanceTimersByTimeAsync(3_500);
+  expect(anew).not.toHaveBeenCalled();
   shown.unmount();
 });

@@ -2,6 +2,7 @@ import { useQueryClient } from '@tanstack/vue-query';
 import { useDocumentVisibility, useIdle, useIntervalFn } from '@vueuse/core';
 import { watch } from 'vue';
 import { answer, api } from '@/api/client';
+import { onOwnChange } from '@/api/ownChange';
 import { useSession } from '@/session/useSession';
 
 /** Milliseconds without a key, a finger or the mouse after which nobody is waiting for anything. */
@@ -10,7 +11,8 @@ const IDLE = 60_000;
 /**
  * Hears of what others change: the number that every change of the shop raises is asked for every few seconds while the page is
  * looked at, four times a minute while nobody does anything with it, and at once when it is looked at again; where it is another,
- * everything is read anew. What somebody is writing stays.
+ * everything is read anew. What somebody is writing stays. Where the number is another by one's own write alone, what was read
+ * after that write is not read once more.
  */
 export function useFresh(): void {
   const client = useQueryClient();
@@ -24,13 +26,21 @@ export function useFresh(): void {
   let looked = 0;
   let seen: { shop: number; version: number } | null = null;
 
+  let own = 0;
+  onOwnChange(({ from, to }) => {
+    own++;
+    if (seen?.version === from) seen = { ...seen, version: to };
+  });
+
   async function look(): Promise<void> {
     const shop = person.value?.shopId;
     if (shop === undefined || visibility.value !== 'visible') return;
     looked = Date.now();
     // Where nobody answers, the note about that says so; here it is only tried again.
+    const before = own;
     const now = await answer(api.GET('/version')).catch(() => null);
-    if (!now) return;
+    // An answer from before one's own write says nothing of what came after it.
+    if (!now || before !== own) return;
     const isAnother = seen?.shop === shop && seen.version !== now.version;
     seen = { shop, version: now.version };
     if (isAnother) await client.invalidateQueries({ queryKey: ['shop'] });

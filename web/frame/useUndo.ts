@@ -49,7 +49,7 @@ export const useUndo = defineStore('undo', () => {
     return mine;
   }
 
-  const readAnew = () => client.invalidateQueries({ predicate: ({ queryKey }) => queryKey[0] !== 'session' });
+  const readAnew = () => client.invalidateQueries({ queryKey: ['shop'] });
 
   async function invert(step: Step): Promise<Step> {
     const { change } = await answer(

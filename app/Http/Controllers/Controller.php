@@ -70,7 +70,7 @@ abstract class Controller
     /** @return array<string, string> */
     protected static function entry(Written $written): array
     {
-        return ['Gondrik-Change' => (string) $written->entry];
+        return ['Gondrik-Change' => (string) $written->entry, 'Gondrik-Version' => $written->from . '-' . $written->to];
     }
 
     /**

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import { nextTick, useTemplateRef, watch } from 'vue';
 import type { Schemas } from '@/api/client';
 import { refusal } from '@/shared/refusal';
 
 /**
- * A sheet over the page, to write something or to look something up: the focus goes into it, stays, and comes back to where it
- * was; Esc leaves it. What was refused is said above its buttons.
+ * A sheet over the page, to write something or to look something up: the focus goes into its first field, stays in it, and comes
+ * back to where it was; Esc leaves it. What was refused is said above its buttons.
  */
 withDefaults(defineProps<{ title: string; width?: number; problem?: Schemas['Problem'] | null }>(), {
   width: 620,
@@ -14,11 +15,30 @@ const isOpen = defineModel<boolean>({ required: true });
 const emit = defineEmits<{ submit: [] }>();
 defineSlots<{ default(): unknown; buttons?(of: { leave: () => void }): unknown }>();
 const leave = () => (isOpen.value = false);
+
+const form = useTemplateRef<HTMLFormElement>('form');
+// What it stands in is made when it is first opened, and may stay.
+watch([isOpen, form], async ([isNow, inside]) => {
+  await nextTick();
+  if (isNow) inside?.querySelector<HTMLElement>('input, select, textarea')?.focus();
+});
+let before: Element | null = null;
+watch(
+  isOpen,
+  async (now) => {
+    if (now) before = document.activeElement;
+    else if (before instanceof HTMLElement && before.isConnected) {
+      await nextTick();
+      before.focus();
+    }
+  },
+  { flush: 'sync' },
+);
 </script>
 
 <template>
   <v-dialog v-model="isOpen" :max-width="width" :aria-label="title" scrollable>
-    <form class="sheet" @submit.prevent="emit('submit')">
+    <form ref="form" class="sheet" @submit.prevent="emit('submit')">
       <h2>{{ title }}</h2>
       <slot />
       <p v-if="problem" class="problem" role="alert">{{ refusal(problem) }}</p>

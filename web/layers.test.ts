@@ -19,7 +19,6 @@ const LAYERS: Record<string, string[]> = {
   lines: ['api', 'data', 'frame', 'grid', 'ruler', 'settings', 'shared'],
   work: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   table: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'work'],
-  sample: ['api', 'data', 'frame', 'grid', 'lines', 'shared'],
   cover: ['api', 'data', 'frame', 'lines', 'shared'],
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],

@@ -43,7 +43,6 @@ export const router = createRouter({
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
-    { path: '/sample', name: 'sample', component: () => import('./sample/SamplePlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },
   ],

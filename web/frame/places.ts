@@ -12,7 +12,6 @@ export const places: Place[] = [
   { name: 'bench', title: 'Bench', key: 'b' },
   { name: 'crib', title: 'Crib', key: 'r' },
   { name: 'tables', title: 'Tables', key: 't' },
-  { name: 'sample', title: 'Sample', key: 'm' },
   { name: 'shop', title: 'Shop', key: 's' },
 ];
 

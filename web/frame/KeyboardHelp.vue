@@ -27,6 +27,7 @@ const keys: [string, string][] = [
   ['Ctrl Z', 'take the last step back'],
   ['Ctrl Y', 'do it again'],
   ['← →', 'move the end of a bar, or a whole one, size by size (Crib)'],
+  ['Ctrl ← →', 'the next end or bar of the lane; Tab goes to the next lane (Crib)'],
   ['Ctrl S', 'write what is drawn (Crib)'],
   ['Esc', 'close the panel, or leave a cell as it was'],
   ['?', 'this list'],

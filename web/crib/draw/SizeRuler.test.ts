@@ -1,7 +1,7 @@
 import { mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { expect, it, vi } from 'vitest';
-import { ref } from 'vue';
+import { nextTick, ref } from 'vue';
 import { ticks } from '../crib.fixture';
 import SizeRuler, { type EditLane } from './SizeRuler.vue';
 
@@ -142,4 +142,51 @@ it('marks the shop’s own wires by what the tool does to them', () => {
   expect(view.findAll('.marks title').map((title) => title.text())).toContain(
     '14 AWG silicone: It does not strip silicone.',
   );
+});
+
+const stopsOf = (view: ReturnType<typeof shown>) =>
+  view.findAll('[tabindex="0"]').map((one) => one.attributes('aria-label'));
+const focused = () => document.activeElement?.getAttribute('aria-label');
+
+it('is one stop of the tab key a lane, where the focus was last', async () => {
+  const view = shown();
+  expect(stopsOf(view)).toEqual(['16, whole bar, AWG', 'blue, whole bar, AWG']);
+  const next = async (key: string) => {
+    document.activeElement?.dispatchEvent(
+      new KeyboardEvent('keydown', { key, ctrlKey: true, bubbles: true, cancelable: true }),
+    );
+    await nextTick();
+    await nextTick();
+  };
+  (grip(view, '16, whole bar, AWG').element as HTMLElement).focus();
+  const walked: (string | null | undefined)[] = [];
+  for (let step = 0; step < 7; step++) {
+    await next('ArrowRight');
+    walked.push(focused());
+  }
+  expect(walked).toEqual([
+    '16, thin end, AWG',
+    '16, thick end, AWG',
+    '12, whole bar, AWG',
+    '12, thin end, AWG',
+    '12, thick end, AWG',
+    'Add a notch for solid wire',
+    'Add a notch for solid wire',
+  ]);
+  await next('ArrowLeft');
+  expect(focused()).toBe('12, thick end, AWG');
+  expect(stopsOf(view)).toEqual(['12, thick end, AWG', 'blue, whole bar, AWG']);
+  expect(view.emitted('put')).toBeUndefined();
+});
+
+it('begins its lane again where the bar in focus was taken away', async () => {
+  const view = shown();
+  (grip(view, '12, whole bar, AWG').element as HTMLElement).focus();
+  await nextTick();
+  expect(stopsOf(view)).toContain('12, whole bar, AWG');
+  const [solid, nest] = lanes;
+  await view.setProps({
+    lanes: [{ ...solid, ranges: solid?.ranges.slice(1) } as EditLane, nest as EditLane],
+  });
+  expect(stopsOf(view)).toEqual(['16, whole bar, AWG', 'blue, whole bar, AWG']);
 });

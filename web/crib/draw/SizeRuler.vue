@@ -11,11 +11,13 @@ import { useSettings } from '@/settings/useSettings';
 import { markOfFit } from '@/shared/status';
 import { snapped, spansOf, stepped, written, type Family, type Span } from './ranges';
 import { useGrips, type Grip } from './useGrips';
+import { useLaneStops, type Stop } from './useLaneStops';
 
 /**
  * The ruler as a place to draw on: bars whose ends are dragged and land on the sizes of the trade, lane by lane, the gauges of a
  * range over its mm². What is proven lies inside what is printed and has ends of its own. Everything goes by keys too: an end or a
- * whole bar in focus goes on with the arrows, a bar is taken away with Delete, a lane that takes more gets one with Enter.
+ * whole bar in focus goes on with the arrows, a bar is taken away with Delete, a lane that takes more gets one with Enter. A lane is
+ * one stop of the tab key; Ctrl and the arrows go from end to end in it.
  *
  *   <SizeRuler :ticks :lanes @put="(path, text) => …" @add="(lane, text) => …" @remove="(path) => …" />
  */
@@ -57,6 +59,7 @@ const emit = defineEmits<{
   select: [path: string];
 }>();
 
+const ends = ['thin', 'thick'] as const;
 const { first } = storeToRefs(useSettings());
 const root = useTemplateRef<HTMLElement>('root');
 const { width: available } = useElementSize(root, { width: 640, height: 0 });
@@ -91,6 +94,7 @@ const areaAt = (x: number) => {
 
 interface Drawn {
   key: string;
+  lane: string;
   range: RulerRange;
   family: Family;
   isProven: boolean;
@@ -132,7 +136,7 @@ const markRows = computed(() =>
 );
 const height = computed(() => bottom.value + (markRows.value ? 12 + markRows.value * MARK : 4));
 
-function drawn(range: RulerRange, top: number, isProven: boolean): Drawn[] {
+function drawn(lane: string, range: RulerRange, top: number, isProven: boolean): Drawn[] {
   const path = isProven ? (range.proven?.path ?? '') : range.path;
   const text = isProven ? range.proven?.text : range.text;
   return (spansOf(text) ?? []).map((span, at, all) => {
@@ -144,6 +148,7 @@ function drawn(range: RulerRange, top: number, isProven: boolean): Drawn[] {
     const caption = isProven || at > 0 ? null : cutTo(range.label, size - 18, 'name');
     return {
       key: `${path}:${span.family}`,
+      lane,
       range,
       family: span.family,
       isProven,
@@ -164,7 +169,10 @@ function drawn(range: RulerRange, top: number, isProven: boolean): Drawn[] {
 }
 const bars = computed(() =>
   rows.value.flatMap(({ lane, top }) =>
-    lane.ranges.flatMap((range) => [...drawn(range, top, false), ...drawn(range, top, true)]),
+    lane.ranges.flatMap((range) => [
+      ...drawn(lane.key, range, top, false),
+      ...drawn(lane.key, range, top, true),
+    ]),
   ),
 );
 /** A range that is not read, or says nothing yet, is told where its bar would be. */
@@ -187,6 +195,25 @@ const { indexOf, seriesLength, isHeld, gripOf } = useGrips({
     void nextTick(() => root.value?.querySelector<HTMLElement>('[tabindex="0"]')?.focus());
   },
 });
+const stopOf = (bar: Drawn, grip: Grip) => `${bar.key}:${grip}`;
+const roomOf = (lane: EditLane) => `${lane.key}:room`;
+/** The ends as one reads them, from the left, and then the room for another. */
+const stops = computed<Stop[]>(() =>
+  props.isReadonly
+    ? []
+    : [
+        ...bars.value
+          .toSorted((one, other) => one.x - other.x)
+          .flatMap((bar) =>
+            (bar.isProven ? ends : (['whole', ...ends] as const)).map((grip) => ({
+              lane: bar.lane,
+              key: stopOf(bar, grip),
+            })),
+          ),
+        ...props.lanes.flatMap((lane) => (lane.adds ? [{ lane: lane.key, key: roomOf(lane) }] : [])),
+      ],
+);
+const { stopAt, onKey } = useLaneStops(root, () => stops.value);
 const placeOf = (event: PointerEvent | MouseEvent) =>
   event.clientX - (root.value?.getBoundingClientRect().left ?? 0);
 
@@ -207,7 +234,6 @@ function addBeside(lane: EditLane): void {
   emit('add', lane.key, written(family, tick.label, tick.label));
 }
 
-const ends = ['thin', 'thick'] as const;
 const nameOf = (bar: Drawn, grip: Grip) =>
   [
     bar.range.label,
@@ -229,6 +255,7 @@ const valueOf = (bar: Drawn, grip: Grip) =>
       :style="{ '--hatch': `url(#${hatch})` }"
       role="group"
       aria-label="Sizes"
+      @keydown.capture="onKey"
     >
       <g v-for="tick in axis.gauge" :key="`g${tick.x}`" class="tick">
         <path :d="`M${tick.x} 17v4`" />
@@ -254,7 +281,7 @@ const valueOf = (bar: Drawn, grip: Grip) =>
           :y="top"
           :width="width - TITLE - 12"
           :height="LANE - 2"
-          tabindex="0"
+          v-bind="stopAt(lane.key, roomOf(lane))"
           role="button"
           :aria-label="lane.adds"
           @click="addAt(lane, $event)"
@@ -295,7 +322,7 @@ const valueOf = (bar: Drawn, grip: Grip) =>
           :width="bar.width"
           :height="bar.height"
           rx="2"
-          :tabindex="isReadonly || bar.isProven ? undefined : 0"
+          v-bind="isReadonly || bar.isProven ? {} : stopAt(bar.lane, stopOf(bar, 'whole'))"
           :role="isReadonly || bar.isProven ? undefined : 'slider'"
           :aria-label="nameOf(bar, 'whole')"
           :aria-valuetext="valueOf(bar, 'whole')"
@@ -332,7 +359,7 @@ const valueOf = (bar: Drawn, grip: Grip) =>
               :y="bar.y - (bar.isProven ? 1 : 2)"
               width="16"
               :height="bar.height + (bar.isProven ? 2 : 4)"
-              tabindex="0"
+              v-bind="stopAt(bar.lane, stopOf(bar, end))"
               role="slider"
               :aria-label="nameOf(bar, end)"
               :aria-valuetext="valueOf(bar, end)"

@@ -1,4 +1,4 @@
-import { useLocalStorage, usePreferredDark } from '@vueuse/core';
+import { useLocalStorage, useMediaQuery, usePreferredDark } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 
@@ -11,7 +11,11 @@ export const useSettings = defineStore('settings', () => {
   const foldsCovered = useLocalStorage('gondrik.fold', true);
   const theme = useLocalStorage<'light' | 'dark' | 'auto'>('gondrik.theme', 'auto');
   const prefersDark = usePreferredDark();
-  const isDark = computed(() => theme.value === 'dark' || (theme.value === 'auto' && prefersDark.value));
+  // Where the device forces its colours, those of the pictures must stand on its ground.
+  const areForced = useMediaQuery('(forced-colors: active)');
+  const isDark = computed(() =>
+    theme.value === 'auto' || areForced.value ? prefersDark.value : theme.value === 'dark',
+  );
 
   return { first, length, force, foldsCovered, theme, isDark };
 });

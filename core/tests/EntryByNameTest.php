@@ -6,6 +6,7 @@ declare(strict_types=1);
  * What is told by names alone is read the same against all that is known and against those things only whose names stand in it.
  */
 
+use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Entry\Alias;
 use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Entry\Name;
@@ -13,6 +14,7 @@ use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Wire\Wire;
+use Gondrik\Core\Workbook\WorkbookCodec;
 
 /** @return array{QuickEntry, QuickEntry} against everything, and against what is named */
 function readBothWays(string $text): array
@@ -85,6 +87,21 @@ it('knows a wire by what the shop calls it, too', function (): void {
     [$whole, $named] = readBothWays('2 × fat grey → MR 6');
     expect($named->isByName)->toBeTrue()->and($named)->toEqual($whole)->and($named->line?->wire?->id)->toBe('w12');
 });
+
+it('reads every wire and terminal of the demo and of the shelf by its own full name', function (string $pattern): void {
+    $demo = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/../../database/demo/tarnholt-ropeway.json'));
+    foreach ([$demo, BuiltIn::read()->workbook] as $known) {
+        $reader = new EntryReader($known->wires, $known->terminals);
+        $most = max(count($known->wires), count($known->terminals));
+        for ($at = 0; $at < $most; $at++) {
+            $wire = $known->wires[$at % count($known->wires)];
+            $terminal = $known->terminals[$at % count($known->terminals)];
+            $text = str_replace(['WIRE', 'TERMINAL'], [$wire->name, $terminal->name], $pattern);
+            $entry = $reader->read($text);
+            expect([$entry->line?->quantity, $entry->line?->wire?->id, $entry->line?->terminal?->id, $entry->unknown])->toBe([14, $wire->id, $terminal->id, []], $text);
+        }
+    }
+})->with(['14 × WIRE → TERMINAL', '14 WIRE into TERMINAL, wet', '14 × TERMINAL on WIRE']);
 
 it('finds every name in a text', function (string $text, string $name): void {
     expect(Name::in($text))->toContain($name);

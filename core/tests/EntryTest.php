@@ -10,9 +10,11 @@ use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Workbook\WorkbookCodec;
 
 function entryOf(string $text): QuickEntry
 {
@@ -104,3 +106,20 @@ it('takes what the shop calls a thing, in an entry too', function (): void {
     $entry = $reader->read('6 the fat grey → mr 6, wet');
     expect($entry->isWhole())->toBeTrue()->and($entry->line?->wire?->id)->toBe('w12')->and($entry->line?->terminal?->id)->toBe('ring');
 });
+
+it('never takes a bare terminal for a coloured one, nor a word that people say for none', function (string $said, ?string $terminal): void {
+    $demo = (new WorkbookCodec())->read((string) file_get_contents(__DIR__ . '/../../database/demo/tarnholt-ropeway.json'));
+    $terminals = array_values(array_filter($demo->terminals, static fn(Terminal $one): bool => in_array($one->id, ['bare-ring-m4', 'fork-blue-m5', 'push-blue', 'butt-blue'], true)));
+    $entry = (new EntryReader($demo->wires, $terminals))->read('16 AWG hook-up → ' . $said);
+    expect($entry->line?->terminal?->id)->toBe($terminal)->and($entry->unknown === [])->toBe($terminal !== null);
+})->with([
+    'a bare ring is not blue' => ['ring blue M4', null],
+    'a ring without a colour is the bare one' => ['ring M4', 'bare-ring-m4'],
+    'eye' => ['eye M4', 'bare-ring-m4'],
+    'ring tongue' => ['ring tongue M4, bare', 'bare-ring-m4'],
+    'spade' => ['spade blue M5', 'fork-blue-m5'],
+    'fork tongue' => ['fork tongue M5', 'fork-blue-m5'],
+    'quick connects' => ['quick connects blue', 'push-blue'],
+    'slide-on' => ['slide-on', 'push-blue'],
+    'butt connector' => ['butt connector', 'butt-blue'],
+]);

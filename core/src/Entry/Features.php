@@ -11,6 +11,7 @@ use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Span;
 use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Terminal\Terminal;
+use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wire\PrintedCode;
 use Gondrik\Core\Wire\Wire;
@@ -84,7 +85,12 @@ final readonly class Features
             [
                 'class' => [$terminal->class->value],
                 ...$terminal->shape === null ? [] : ['shape' => [mb_strtolower($terminal->shape)]],
-                ...$colour?->about === 'colour' ? ['colour' => [$colour->value]] : [],
+                // A colour is that of an insulation: what is bare has none, while a code that tells none may have any.
+                ...match (true) {
+                    $colour?->about === 'colour' => ['colour' => [$colour->value]],
+                    $terminal->class === TerminalClass::Bare => ['colour' => []],
+                    default => [],
+                },
             ],
             array_values(array_filter([$terminal->size->gauge, $terminal->size->metric])),
             true,

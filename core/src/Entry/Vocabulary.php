@@ -37,14 +37,14 @@ final class Vocabulary
         return mb_strlen($word) > 3 && str_ends_with($word, 's') && !str_ends_with($word, 'ss') ? mb_substr($word, 0, -1) : $word;
     }
 
-    /** Phrases of several words, longest first, as one pattern. */
+    /** Phrases of several words, of one thing or of several, longest first, as one pattern. */
     public static function phrases(): string
     {
         static $pattern = null;
         if ($pattern === null) {
             $phrases = array_values(array_filter(array_keys(self::meanings()), static fn(string $words): bool => preg_match('~[ /-]~', $words) === 1));
             usort($phrases, static fn(string $one, string $other): int => strlen($other) <=> strlen($one));
-            $pattern = implode('|', array_map(static fn(string $words): string => str_replace('\ ', '\s+', preg_quote($words, '~')), $phrases));
+            $pattern = implode('|', array_map(static fn(string $words): string => str_replace('\ ', '\s+', preg_quote($words, '~')) . 's?', $phrases));
         }
 
         return $pattern;

@@ -101,6 +101,13 @@ it('proposes what the catalogue lacks, of what was said of it and no more', func
         ->and(implode(' ', $proposal->unknown))->toBe($case['unknown']);
 })->with(CaseTable::of('proposals', 'text'));
 
+it('says which of a proposal nobody said', function (): void {
+    expect(Proposal::ofTerminal('ring blue M4')->assumed)->toBe(['class', 'size'])
+        ->and(Proposal::ofTerminal('ins ring blue 16-14 AWG')->assumed)->toBe([])
+        ->and(Proposal::ofTerminal('h/s butt red')->assumed)->toBe(['size'])
+        ->and(Proposal::ofTerminal('ferrule 1.5 mm² black')->assumed)->toBe([]);
+});
+
 it('takes what the shop calls a thing, in an entry too', function (): void {
     $reader = new EntryReader(Catalogue::forEntries()->wires, Catalogue::forEntries()->terminals, [new Alias('wire', 'fat grey', 'w12'), new Alias('terminal', 'MR 6', 'ring')]);
     $entry = $reader->read('6 the fat grey → mr 6, wet');

@@ -187,6 +187,23 @@ it('proposes a wire or terminal of what was said of it', function (): void {
     $this->postJson('/api/v1/wires', $response->json('says'))->assertCreated()->assertJsonPath('id', '8-awg-fine-silicone');
 });
 
+it('offers what the shelf has of what the shop lacks, and nothing that is only like it', function (): void {
+    $this->actingAs($this->emptyShop());
+    $shelf = fn(string $about, string $text): array => array_column($this->getJson('/api/v1/proposal?about=' . $about . '&text=' . rawurlencode($text))->assertOk()->json('shelf'), 'name');
+    expect($shelf('terminal', 'ring blue M4'))->toBe(['Ring, blue, M4, sleeve to the rear'])
+        ->and($shelf('terminal', 'eye blue M4'))->toBe(['Ring, blue, M4, sleeve to the rear'])
+        ->and($shelf('wire', '18 awg fine silicone'))->toBe(['18 AWG fine-stranded silicone lead'])
+        // A word that nothing on the shelf has: it is something else.
+        ->and($shelf('terminal', 'ring blue M4 blorp'))->toBe([])
+        // So many are no choice.
+        ->and($shelf('terminal', 'ferrule'))->toBe([]);
+    $found = $this->getJson('/api/v1/proposal?about=terminal&text=' . rawurlencode('ring blue M4'));
+    expect(OpenApi::mismatch($found, 'get', '/proposal'))->toBe('')
+        ->and($found->json('assumed'))->toBe(['class', 'size']);
+    $this->postJson('/api/v1/catalogue/terminals/' . $found->json('shelf.0.id'))->assertCreated();
+    expect($shelf('terminal', 'ring blue M4'))->toBe([]);
+});
+
 it('raises the version of the shop with every change', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $before = $this->getJson('/api/v1/version');

@@ -3,8 +3,8 @@
 declare(strict_types=1);
 
 /*
- * The demo once more, as another shop with people of its own: two browsers that write at the same time each have one. Run by bin/test
- * in the database of the browser's tests.
+ * The demo once more, as another shop with people of its own: two browsers that write at the same time each have one; and a shop in
+ * which there is nothing yet. Run by bin/test in the database of the browser's tests.
  */
 
 use App\Demo\DemoShop;
@@ -26,3 +26,6 @@ foreach (['Ivo Marell' => Role::Lead, 'Beno Tashe' => Role::Hand] as $name => $r
     User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);
 }
 $app->make(WorkbookImport::class)->apply($shop, $workbook);
+
+$empty = Shop::query()->create(['name' => 'Ferry workshop']);
+User::query()->create(['shop_id' => $empty->id, 'name' => 'Nela Orban', 'email' => 'lead@nothing.example', 'password' => 'cable-car', 'role' => Role::Lead]);

@@ -1824,6 +1824,13 @@ export interface components {
             };
             missing: string[];
             unknown: string[];
+            /** @description Keys that nobody said, and that its colour tells */
+            assumed: string[];
+            /** @description What the built-in catalogue has that is called so, without what the shop has */
+            shelf: {
+                id: string;
+                name: string;
+            }[];
         };
         CellProblem: {
             column: number | null;

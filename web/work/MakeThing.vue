@@ -90,7 +90,22 @@ const make = useWrite<{ name: string }>({
   said: (_, made) => `Made: ${made.name}`,
   after: (made) => emit('made', made.name),
 });
-const { problem } = make;
+const problem = computed(() => make.problem.value ?? take.problem.value);
+
+const take = useWrite<{ name: string }, { id: string; name: string }>({
+  ask: ({ id }) =>
+    api.POST('/catalogue/{list}/{id}', {
+      params: { path: { list: props.about === 'wire' ? 'wires' : 'terminals', id } },
+    }),
+  said: ({ name }) => `Taken from the shelf: ${name}`,
+  after: (taken) => emit('made', taken.name),
+});
+const shelf = computed(() => proposal.data.value?.shelf ?? []);
+const byColour = computed(() =>
+  (proposal.data.value?.assumed ?? []).flatMap(
+    (key) => fields.value.find((field) => field.key === key)?.title.toLowerCase() ?? [],
+  ),
+);
 
 const sought = ref('');
 const found = useNames(
@@ -108,6 +123,25 @@ const call = useMutation({
   <section class="make" :aria-label="`A ${about} that is missing`">
     <p>
       The shop has no {{ about }} that is called <b>“{{ text }}”</b>.
+    </p>
+    <p v-if="shelf.length" class="other shelf">
+      {{ shelf.length === 1 ? 'The shelf has it:' : 'The shelf has:' }}
+      <template v-if="isLead">
+        <v-btn
+          v-for="one in shelf"
+          :key="one.id"
+          size="small"
+          color="primary"
+          :variant="shelf.length === 1 ? 'flat' : 'outlined'"
+          :aria-label="`Take over: ${one.name}`"
+          :loading="take.isPending.value && take.variables.value?.id === one.id"
+          @click="take.mutate(one)"
+        >
+          {{ one.name }}
+        </v-btn>
+        <span class="muted">one press takes it over</span>
+      </template>
+      <b v-else>{{ shelf.map(({ name }) => name).join(' · ') }}</b>
     </p>
     <form v-if="isLead" class="fields" @submit.prevent="make.mutate()">
       <label v-for="field in fields" :key="field.key">
@@ -140,6 +174,9 @@ const call = useMutation({
     </p>
     <p v-if="missing.length && isLead" class="muted">
       Still open: {{ missing.map(({ title }) => title.toLowerCase()).join(', ') }}.
+    </p>
+    <p v-if="byColour.length && isLead" class="muted">
+      By its colour, as is common: {{ byColour.join(', ') }}. Look at the package.
     </p>
     <p v-if="isNoLength" class="problem" role="alert">
       “{{ says.insulationOd }}” is no length: write it like 3.9 mm or 0.15 in.

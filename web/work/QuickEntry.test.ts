@@ -2,9 +2,10 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import type { Schemas } from '@/api/client';
+import { ApiProblem, type Schemas } from '@/api/client';
 import { sessionKey } from '@/session/useSession';
 import QuickEntry from './QuickEntry.vue';
+import { LEFT } from './useUnwritten';
 
 const asked = vi.hoisted(() => ({ GET: vi.fn(), POST: vi.fn(), PUT: vi.fn() }));
 vi.mock('@/api/client', async (original) => ({
@@ -109,17 +110,78 @@ it('adds nothing while something is open, says what, and keeps what was typed', 
   expect(page.find('[role=alert]').exists()).toBe(false);
 });
 
-it('keeps what was typed with the page, and where it could not be written', async () => {
-  asked.POST.mockRejectedValue(new Error('away'));
-  const { page, write, enter } = field();
+it('keeps what was typed with the page', async () => {
+  const { page, write } = field();
   await write('4 hook-up 18');
-  await enter();
-  expect(page.get('input').element.value).toBe('4 hook-up 18');
-  expect(page.find('[role=alert]').exists()).toBe(true);
-  await flushPromises();
   expect(kept('gondrik.entry.1.tower')).toBe('4 hook-up 18');
   page.unmount();
   expect(field().page.get('input').element.value).toBe('4 hook-up 18');
+});
+
+it('loses nothing that is typed while a line is being written', async () => {
+  let give: (answer: unknown) => void = () => undefined;
+  asked.POST.mockImplementationOnce(() => new Promise((given) => (give = given)));
+  const { page, write, enter } = field();
+  await write('4 hook-up 18');
+  await enter();
+  expect(page.get('input').element.value).toBe('');
+  await write('6 hook-up 16');
+  await enter();
+  await write('8 hook-up 14');
+  give({ data: { change: 3, data: [{ id: 'first' }] }, response: new Response() });
+  await vi.advanceTimersByTimeAsync(10);
+  await flushPromises();
+  expect(written()).toHaveLength(2);
+  expect(page.emitted('added')).toEqual([['first'], ['new-line']]);
+  expect(page.get('input').element.value).toBe('8 hook-up 14');
+  expect(page.find('.unwritten').exists()).toBe(false);
+});
+
+it('takes what was typed on before the answer was read for the next line', async () => {
+  const { page, write } = field();
+  await write('4 hook-up 18');
+  void page.get('form').trigger('submit');
+  await page.get('input').setValue('4 hook-up 18 5 hook-up 16');
+  await vi.advanceTimersByTimeAsync(300);
+  await flushPromises();
+  expect(written()).toHaveLength(1);
+  expect(page.get('input').element.value).toBe('5 hook-up 16');
+});
+
+it('tells once what was not written and why, to be mended or thrown away', async () => {
+  asked.POST.mockRejectedValue(
+    new ApiProblem({ type: 'about:blank', title: 'No room', status: 507, detail: 'The disk is full.' }),
+  );
+  const { page, write, enter } = field();
+  await write('4 hook-up 18');
+  await enter();
+  await write('5 hook-up 18');
+  const told = () => page.findAll('.unwritten p').map((one) => one.text());
+  expect(told()).toEqual(['Not written: “4 hook-up 18”. No room. The disk is full.']);
+  expect(written()).toHaveLength(1);
+  page.unmount();
+
+  const again = field().page;
+  expect(again.findAll('.unwritten p')).toHaveLength(1);
+  await again.findAll('.unwritten v-btn-stub')[0]?.trigger('click');
+  expect(again.get('input').element.value).toBe('4 hook-up 18');
+  // What was being written meanwhile is put aside and not lost.
+  expect(again.findAll('.unwritten p').map((one) => one.text())).toEqual([
+    'Not written: “5 hook-up 18”. Put aside.',
+  ]);
+  await again.findAll('.unwritten v-btn-stub')[1]?.trigger('click');
+  expect(again.find('.unwritten').exists()).toBe(false);
+  expect(kept('gondrik.unwritten.1.tower')).toBe('[]');
+});
+
+it('says of a line whose answer never came that it may stand in the table', async () => {
+  asked.POST.mockImplementation(() => new Promise(() => undefined));
+  const { page, write, enter } = field();
+  await write('4 hook-up 18');
+  await enter();
+  expect(page.find('.unwritten').exists()).toBe(false);
+  page.unmount();
+  expect(field().page.get('.unwritten').text()).toContain(LEFT);
 });
 
 it('puts what is picked where it was asked, and remembers the words where somebody says so', async () => {

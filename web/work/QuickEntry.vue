@@ -12,6 +12,7 @@ import EntryCompletion from './EntryCompletion.vue';
 import { missingSides, sideToComplete, withSide, type Side } from './entrySides';
 import { answered, whatIsOpen } from './entryWords';
 import { useLines } from './useLines';
+import { useUnwritten } from './useUnwritten';
 
 /** One line of work, written as it is spoken, read back while it is typed, and added with Enter once nothing is open. */
 const props = defineProps<{ scope: string; kit: string | null; units: Units; mayWrite: boolean }>();
@@ -36,7 +37,8 @@ const { data, error, isFetching, readNow } = useEntry(
   settled,
   toRef(() => props.units),
 );
-const { edit: add, refused: notWritten } = useLines();
+const { edit: add } = useLines();
+const unwritten = useUnwritten(`gondrik.unwritten.${person.value?.id}.${props.scope}`);
 const field = useTemplateRef<HTMLInputElement>('field');
 useKeys('n', () => field.value?.focus());
 
@@ -56,20 +58,42 @@ const saidOf = (entry: Schemas['Entry']) => {
 };
 
 async function submit(): Promise<void> {
-  if (!props.mayWrite || text.value.trim() === '' || add.isPending.value) return;
+  const words = text.value;
+  if (!props.mayWrite || words.trim() === '') return;
   // What is added is what stands there now, not what was read a moment ago.
-  const read = await readNow(text.value).catch(() => undefined);
+  const read = await readNow(words).catch(() => undefined);
   if (!read) return;
   const { entry } = read;
   refused.value = whatIsOpen(entry);
   if (refused.value !== null || entry.line === null) return;
-  const kept = await add
-    .mutateAsync({ scope: props.scope, edits: [{ line: entry.line }], said: `Added: ${saidOf(entry)}` })
-    .catch(() => undefined);
-  const added = kept?.data[0];
-  if (!added) return;
-  text.value = '';
-  emit('added', added.id);
+  // Whoever has gone on typing meanwhile writes the next line.
+  const more = text.value.startsWith(words) ? text.value.slice(words.length).trimStart() : text.value;
+  text.value = more;
+  field.value?.focus();
+  inTurn(words, entry.line, `Added: ${saidOf(entry)}`);
+}
+
+/** One after the other, so that they stand in the table as they were written. */
+let turn: Promise<void> = Promise.resolve();
+function inTurn(words: string, line: Schemas['LineDraft'], said: string): void {
+  const key = unwritten.send(words);
+  turn = turn.then(async () => {
+    try {
+      const { data } = await add.mutateAsync({ scope: props.scope, edits: [{ line }], said });
+      unwritten.letGo(key);
+      if (data[0]) emit('added', data[0].id);
+    } catch (error) {
+      unwritten.refuse(key, refusal(problemOf(error)));
+    }
+  });
+}
+
+/** Back into the field; what is written there meanwhile is put aside. */
+function mend({ key, text: words }: { key: string; text: string }): void {
+  unwritten.letGo(key);
+  const aside = text.value.trim();
+  if (aside) unwritten.refuse(unwritten.send(text.value), 'Put aside.');
+  text.value = words;
   field.value?.focus();
 }
 
@@ -141,9 +165,13 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
     </p>
     <EntryCompletion v-if="completing" :side="completing" @pick="fill(completing, $event)" />
     <p v-if="refused" class="problem" role="alert">{{ refused }}</p>
-    <p v-if="notWritten" class="problem" role="alert">
-      {{ refusal(problemOf(notWritten.error)) }}
-    </p>
+    <div v-for="one in unwritten.refused.value" :key="one.key" class="unwritten" role="alert">
+      <p>
+        <b>Not written: “{{ one.text }}”.</b> {{ one.why }}
+      </p>
+      <v-btn size="small" @click="mend(one)">Mend it</v-btn>
+      <v-btn size="small" variant="text" @click="unwritten.letGo(one.key)">Throw it away</v-btn>
+    </div>
     <p v-if="!mayWrite" class="muted">
       Adding is for the shop lead and the coordinator; reading is for everybody.
     </p>
@@ -199,6 +227,17 @@ input::placeholder {
 
 .problem {
   color: var(--hole);
+  font-size: 13px;
+}
+
+.unwritten {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  padding: 4px 12px;
+  border-left: 3px solid var(--hole);
+  background: var(--surface);
   font-size: 13px;
 }
 

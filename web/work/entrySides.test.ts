@@ -38,3 +38,19 @@ it('tells which side the shop lacks, and puts other words in its place', () => {
   // What is not understood of the wire is not missing of the terminal.
   expect(missingSides(text, entry).map(({ about }) => about)).toEqual(['wire']);
 });
+
+it('keeps what was said of the line beside what is missing', () => {
+  const text = '4 × w12 → ring blue wet M4';
+  const entry = {
+    ...nothing,
+    tokens: [
+      { from: 4, to: 7, text: 'w12', means: 'wire' as const, id: 'w12' },
+      { from: 20, to: 23, text: 'wet', means: 'wet' as const },
+      { from: 24, to: 26, text: 'M4', means: 'stud' as const },
+    ],
+    unknown: [{ from: 10, to: 19, text: 'ring blue' }],
+  };
+  const [side] = missingSides(text, entry);
+  expect(side).toMatchObject({ about: 'terminal', words: 'ring blue M4' });
+  expect(side && withSide(text, side, 'Ring, blue, M4')).toBe('4 × w12 → Ring, blue, M4, wet');
+});

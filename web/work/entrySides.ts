@@ -9,6 +9,8 @@ export interface Side {
   words: string;
   from: number;
   to: number;
+  /** What was said beside it of the line ("wet"), which stays whatever becomes of its words. */
+  rest?: string[];
 }
 
 const length = (text: string) => [...text].length;
@@ -55,19 +57,39 @@ export function sideToComplete(text: string, entry: Schemas['Entry'] | undefined
   return side && side.words.length > 1 && !isKnown ? side : null;
 }
 
+/** Read of a side beside its wire or terminal; a stud may tell which one it is. */
+const ITS_OWN = ['wire', 'terminal', 'wireB', 'stud'];
+
+/** The same without what was understood of the line. */
+function withoutConditions(text: string, side: Side, entry: Schemas['Entry']): Side {
+  const conditions = entry.tokens.filter(
+    ({ from, to, means }) => from >= side.from && to <= side.to && !ITS_OWN.includes(means),
+  );
+  if (!conditions.length) return side;
+  const letters = [...text];
+  for (const { from, to } of conditions) letters.fill(' ', from, to);
+  return {
+    ...side,
+    words: letters.slice(side.from, side.to).join('').replace(/\s+/gu, ' ').trim(),
+    rest: conditions.map((one) => one.text),
+  };
+}
+
 /** The sides that were not understood at all: the shop has nothing that is called so. */
 export function missingSides(text: string, entry: Schemas['Entry']): Side[] {
-  return sidesOf(text).filter(
+  const missing = sidesOf(text).filter(
     ({ about, words, from, to }) =>
       words !== '' &&
       !entry.tokens.some(({ means }) => means === about) &&
       !entry.questions.some((question) => question.about === about && question.candidates.length) &&
       entry.unknown.some((piece) => piece.from < to && piece.to > from),
   );
+  return missing.map((side) => withoutConditions(text, side, entry));
 }
 
 /** The text with other words for a side. */
 export function withSide(text: string, side: Side, words: string): string {
   const letters = [...text];
-  return [...letters.slice(0, side.from), words, ...letters.slice(side.to)].join('');
+  const said = [words, ...(side.rest ?? [])].join(', ');
+  return [...letters.slice(0, side.from), said, ...letters.slice(side.to)].join('');
 }

@@ -11,6 +11,7 @@ use App\Http\Resources\ThingsById;
 use App\Http\Resources\ThingsPage;
 use App\Models\Shop;
 use App\Things\Merging;
+use App\Things\OnTheShelf;
 use App\Things\Things;
 use App\Writing\Uses;
 use Gondrik\Core\Entry\Proposal;
@@ -79,11 +80,11 @@ final class ThingController extends Controller
     }
 
     /** What a wire or terminal would be that is called so; nothing is written. */
-    public function propose(ProposalRequest $request): JsonResponse
+    public function propose(ProposalRequest $request, OnTheShelf $shelf): JsonResponse
     {
         $proposal = $request->isAboutWire() ? Proposal::ofWire($request->text()) : Proposal::ofTerminal($request->text());
 
-        return $this->json(['says' => $proposal->says, 'missing' => $proposal->missing, 'unknown' => $proposal->unknown]);
+        return $this->json([...get_object_vars($proposal), 'shelf' => $shelf->calledSo($this->shop($request), $request->isAboutWire() ? 'wire' : 'terminal', $request->text())]);
     }
 
     private static function list(Request $request): WorkbookList

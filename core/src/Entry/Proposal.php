@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Entry;
 
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Wire\Construction;
 use Gondrik\Core\Wire\PrintedCode;
 
@@ -17,8 +19,9 @@ final readonly class Proposal
      * @param array<string, string|int|float> $says    keys as the workbook has them; always a name
      * @param list<string>                    $missing keys that it must have before it can be kept
      * @param list<string>                    $unknown words that say nothing but stand in its name
+     * @param list<string>                    $assumed keys that nobody said, and that its colour tells
      */
-    public function __construct(public array $says, public array $missing, public array $unknown) {}
+    public function __construct(public array $says, public array $missing, public array $unknown, public array $assumed = []) {}
 
     public static function ofWire(string $text): self
     {
@@ -69,8 +72,28 @@ final readonly class Proposal
         if (($says['shape'] ?? null) === 'butt') {
             $says['ends'] = 2;
         }
+        $told = array_diff_key(self::toldByColour($says), $says);
+        $says = [...$says, ...$told];
 
-        return new self($says, self::missing($says, 'class', 'size'), $unknown);
+        return new self($says, self::missing($says, 'class', 'size'), $unknown, array_keys($told));
+    }
+
+    /**
+     * A band of colour is the colour of an insulation, and stands for sizes (common practice).
+     *
+     * @param array<string, string|int|float> $says
+     *
+     * @return array<string, string>
+     */
+    private static function toldByColour(array $says): array
+    {
+        foreach (Table::rows('colour-bands') as $row) {
+            if ($row['band'] === ($says['nest'] ?? null) && in_array($says['class'] ?? null, [null, TerminalClass::Insulated->value, TerminalClass::HeatShrink->value], true)) {
+                return ['class' => TerminalClass::Insulated->value, 'size' => $row['awg'] . ' AWG / ' . $row['mm2'] . ' mm2'];
+            }
+        }
+
+        return [];
     }
 
     /** @return array<string, string|int> what a code says of its wire: its size, and how its specification builds that */

@@ -1,5 +1,4 @@
-import { words } from '@/shared/pretty';
-import { asWritten } from '@/shared/refusal';
+import { asWritten, placeWords } from '@/shared/refusal';
 
 /** A place at which two writings of one thing differ, in words. */
 export interface Difference {
@@ -13,19 +12,6 @@ const isObject = (value: unknown): value is Record<string, unknown> =>
 
 const told = (value: unknown) => (value === undefined ? '–' : asWritten(value));
 
-/** "capabilities/0/size" is the size of the first capability: "capability 1, size". */
-const oneOf = (list: string) => list.replace(/ies$/, 'y').replace(/s$/, '');
-const titleOf = (path: string[]) =>
-  path
-    .map((key, at) => {
-      if (/^\d+$/.test(key)) return null;
-      const next = path[at + 1];
-      const word = words(key.replace(/([A-Z])/g, ' $1').toLowerCase());
-      return next !== undefined && /^\d+$/.test(next) ? `${oneOf(word)} ${Number(next) + 1}` : word;
-    })
-    .filter(Boolean)
-    .join(', ');
-
 /**
  * All places at which they differ, each as deep as it goes while both have something there: of two crimpers the third size of the
  * second nest, and not the whole of their nests.
@@ -36,5 +22,5 @@ export function differences(mine: unknown, theirs: unknown, path: string[] = [])
     const keys = new Set([...Object.keys(mine), ...Object.keys(theirs)]);
     return [...keys].flatMap((key) => differences(mine[key], theirs[key], [...path, key]));
   }
-  return [{ title: titleOf(path), mine: told(mine), theirs: told(theirs) }];
+  return [{ title: placeWords(path), mine: told(mine), theirs: told(theirs) }];
 }

@@ -194,8 +194,8 @@ test('an empty shop is told what belongs here', async ({ page }) => {
     await page.route(`**/api/v1/${list}`, (route) => route.fulfill({ json: { data: [] } }));
   }
   await page.goto('/cover');
-  await expect(page.getByRole('heading', { name: 'Nothing to hold against each other yet' })).toBeVisible();
-  await page.getByRole('link', { name: 'Import a workbook' }).click();
+  await expect(page.getByRole('heading', { name: 'Three steps to the first verdict' })).toBeVisible();
+  await page.getByRole('link', { name: /Its workbook comes in/ }).click();
   await expect(page).toHaveURL(/\/shop/);
 });
 

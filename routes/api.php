@@ -96,6 +96,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::post('tables/{list}/take', [TableController::class, 'take'])->whereIn('list', $tables);
     });
     Route::middleware('can:writeModels,' . Shop::class)->group(static function () use ($models): void {
+        Route::post('catalogue/{list}', [CatalogueController::class, 'takeAll'])->whereIn('list', $models);
         Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $models);
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });

@@ -19,27 +19,36 @@ use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
-/** A thing of the built-in catalogue becomes the shop's own, and with it what it requires. */
+/** Things of the built-in catalogue become the shop's own, and with them what they require. */
 final readonly class TakingOver
 {
     public function __construct(private ShopStore $store, private ShopChanges $changes, private ObjectCodec $objects) {}
 
-    /** @throws ModelNotFoundException<ListRow> when the built-in catalogue has no such thing */
-    public function take(Shop $shop, WorkbookList $list, string $id): Written
+    /**
+     * All of them in one step.
+     *
+     * @param non-empty-list<string> $ids
+     *
+     * @throws ModelNotFoundException<ListRow> when the built-in catalogue has no such thing
+     */
+    public function take(Shop $shop, WorkbookList $list, array $ids): Written
     {
         $known = [];
         foreach (BuiltIn::read()->things($list) as $thing) {
             $known[$thing->thing->id] = $this->objects->write($thing->thing);
         }
-        if (!isset($known[$id])) {
+        if (array_diff($ids, array_keys($known)) !== []) {
             throw (new ModelNotFoundException())->setModel(ListRow::class);
         }
 
-        return $this->store->change($shop, function (Shop $locked) use ($list, $id, $known): Written {
-            $changes = [];
-            foreach ($this->wanted($locked, $list, $id, $known) as $thing) {
-                $changes[] = new Change(new Place($list->value, $thing->id), null, $thing);
+        return $this->store->change($shop, function (Shop $locked) use ($list, $ids, $known): Written {
+            $wanted = [];
+            foreach ($ids as $id) {
+                foreach ($this->wanted($locked, $list, $id, $known) as $thing) {
+                    $wanted[$thing->id] ??= $thing;
+                }
             }
+            $changes = array_map(static fn(\stdClass $thing): Change => new Change(new Place($list->value, $thing->id), null, $thing), array_values($wanted));
 
             return $this->changes->write($locked, Event::Added, $changes, ['from' => 'built-in']);
         });

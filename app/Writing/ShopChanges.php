@@ -89,7 +89,8 @@ final readonly class ShopChanges
     }
 
     /**
-     * All at once where nothing rests on any of them, else one after the other: what goes before may be what the next one rests on.
+     * All at once where nothing rests on any of them, else one after the other, first what nothing rests on: what goes before may be what
+     * the next one is used by.
      *
      * @param list<string> $ids
      *
@@ -108,13 +109,27 @@ final readonly class ShopChanges
             return [];
         }
         $taken = [];
-        foreach ($ids as $id) {
-            $this->uses->refuse($shop, $list, $id);
-            $taken = [...$taken, ...$this->belongings->goingWith($shop, $list, $id)];
-            $this->store->remove($shop, $list, [$id]);
+        while ($ids !== []) {
+            $free = $this->firstUnused($shop, $list, $ids);
+            $this->uses->refuse($shop, $list, $free);
+            $taken = [...$taken, ...$this->belongings->goingWith($shop, $list, $free)];
+            $this->store->remove($shop, $list, [$free]);
+            $ids = array_values(array_diff($ids, [$free]));
         }
 
         return $taken;
+    }
+
+    /** @param non-empty-list<string> $ids of which the first is given where every one is used */
+    private function firstUnused(Shop $shop, WorkbookList $list, array $ids): string
+    {
+        foreach ($ids as $id) {
+            if (!$this->uses->areUsed($shop, $list, [$id])) {
+                return $id;
+            }
+        }
+
+        return $ids[0];
     }
 
     /**

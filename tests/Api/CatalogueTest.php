@@ -277,3 +277,26 @@ it('takes a tool over with what it requires, once', function (): void {
         ->and($this->getJson('/api/v1/history')->json('data.1.changes.*.id'))->toEqualCanonicalizing(['hydraulic-dies-mm2', 'hydraulic-frame'])
         ->and($this->getJson('/api/v1/tools/hydraulic-dies-awg')->json('requires'))->toBe(['hydraulic-frame'])->and($second->status())->toBe(201);
 });
+
+it('takes many over in one step, what they require once, and all of it back', function (): void {
+    $this->actingAs($this->emptyShop());
+    $taken = $this->postJson('/api/v1/catalogue/tools', ['ids' => ['hydraulic-dies-mm2', 'hydraulic-dies-awg']]);
+    expect(OpenApi::mismatch($taken, 'post', '/catalogue/{list}'))->toBe('');
+    $ids = array_column($this->getJson('/api/v1/tools')->json('data'), 'id');
+    // Both sets of dies are worked by one press.
+    expect($ids)->toHaveCount(3)->toContain('hydraulic-dies-mm2', 'hydraulic-dies-awg')
+        ->and($taken->json('count'))->toBe(3)
+        ->and($this->getJson('/api/v1/history')->json('data'))->toHaveCount(1);
+    $this->postJson('/api/v1/history/' . $taken->json('change') . '/undo')->assertOk();
+    expect($this->getJson('/api/v1/tools')->json('data'))->toBe([]);
+});
+
+it('takes none where one is not on the shelf, or named twice', function (array $ids, int $status): void {
+    $this->actingAs($this->emptyShop());
+    $this->postJson('/api/v1/catalogue/tools', ['ids' => $ids])->assertStatus($status);
+    expect($this->getJson('/api/v1/tools')->json('data'))->toBe([]);
+})->with([
+    [['hydraulic-dies-mm2', 'gone'], 404],
+    [['hydraulic-dies-mm2', 'hydraulic-dies-mm2'], 422],
+    [[], 422],
+]);

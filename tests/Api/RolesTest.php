@@ -63,6 +63,7 @@ const DOORS = [
     'GET {list}/{id}/uses' => ['/wires/hookup-12/uses', [401, 200, 200, 200, 404]],
     'POST {list}/{id}/merge' => ['/wires/hookup-12/merge', [401, 403, 403, 422, 422]],
     'GET catalogue/{list}' => ['/catalogue/tools', [401, 200, 200, 200, 200]],
+    'POST catalogue/{list}' => ['/catalogue/tools', [401, 403, 403, 422, 422]],
     'POST catalogue/{list}/{id}' => ['/catalogue/tools/gone', [401, 403, 403, 404, 404]],
     'GET tables/{list}' => ['/tables/tools', [401, 403, 200, 200, 200]],
     'POST tables/{list}/rows' => ['/tables/tools/rows', [401, 403, 403, 422, 422]],

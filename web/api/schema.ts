@@ -884,7 +884,8 @@ export interface paths {
         /** The built-in catalogue */
         get: operations["listBuiltIn"];
         put?: never;
-        post?: never;
+        /** Takes many over in one step, with what they require */
+        post: operations["takeManyBuiltIn"];
         delete?: never;
         options?: never;
         head?: never;
@@ -5552,6 +5553,43 @@ export interface operations {
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    takeManyBuiltIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals" | "tools";
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    ids: string[];
+                };
+            };
+        };
+        responses: {
+            /** @description Taken */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        change: number;
+                        count: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

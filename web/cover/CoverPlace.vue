@@ -3,6 +3,7 @@ import { useTitle } from '@vueuse/core';
 import { useTemplateRef } from 'vue';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import PickOne from '@/shared/PickOne.vue';
+import FirstSteps from './FirstSteps.vue';
 import SupposedNote from './SupposedNote.vue';
 
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
@@ -14,7 +15,7 @@ useTitle(() => {
 </script>
 
 <template>
-  <JudgedPlace ref="judged" place="cover" title="Cover" empty-title="Nothing to hold against each other yet">
+  <JudgedPlace ref="judged" place="cover" title="Cover">
     <template #picks="{ pair, kits, scopes, pick }">
       <div class="picks">
         <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="pick('kit', $event)" />
@@ -30,10 +31,7 @@ useTitle(() => {
     <template #above="{ pair }">
       <SupposedNote v-if="pair.with || pair.without" :pair="pair" :coverage="judged?.coverage" />
     </template>
-    <template #empty>
-      Cover holds a <b>kit</b>, the tools that travel together, against a <b>scope</b>, the terminations
-      somebody will make, and shows which of them no tool in the kit can make. Both come in with a workbook.
-    </template>
+    <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
 </template>
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, useTemplateRef } from 'vue';
+import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { api } from '@/api/client';
 import { useBuiltIn, type ThingList } from '@/data/things';
@@ -96,12 +96,30 @@ const take = useWrite<unknown, { id: string; name: string }>({
   ask: ({ id }) => api.POST('/catalogue/{list}/{id}', { params: { path: { list: list.value, id } } }),
   said: ({ name }) => `Taken from the shelf: ${name}`,
 });
-const { problem } = take;
+/** What is ticked, to be taken over at once; each list has its own. */
+const ticked = ref<ReadonlySet<string>>(new Set());
+watch(list, () => (ticked.value = new Set()));
+const toTake = computed(() => all.value.filter(({ id, has }) => ticked.value.has(id) && !has));
+function tick(id: string): void {
+  const now = new Set(ticked.value);
+  if (!now.delete(id)) now.add(id);
+  ticked.value = now;
+}
+const takeAll = useWrite<{ count: number }>({
+  ask: () =>
+    api.POST('/catalogue/{list}', {
+      params: { path: { list: list.value } },
+      body: { ids: toTake.value.map(({ id }) => id) },
+    }),
+  said: (_, { count }) => `Taken from the shelf: ${counted(count, list.value.slice(0, -1))}`,
+  after: () => (ticked.value = new Set()),
+});
+const problem = computed(() => take.problem.value ?? takeAll.problem.value);
 const more = [
   {
     key: 'take',
     title: 'In the shop',
-    width: 132,
+    width: 150,
     value: (row: { has?: unknown }) => (row.has ? 'yes' : 'no'),
   },
 ];
@@ -125,6 +143,18 @@ const more = [
       <p class="muted lead">
         What any shop may begin with, described by what it is, with no maker’s name. What you take over is the
         shop’s own from then on.
+        <template v-if="isLead && toTake.length">
+          <v-btn
+            size="small"
+            color="primary"
+            variant="flat"
+            :loading="takeAll.isPending.value"
+            @click="takeAll.mutate()"
+            >Take over {{ counted(toTake.length, list.slice(0, -1)) }}</v-btn
+          >
+          <v-btn size="small" variant="text" @click="ticked = new Set()">Untick</v-btn>
+        </template>
+        <template v-else-if="isLead"> Tick as many as you want and take them over at once.</template>
       </p>
       <p v-if="problem" class="problem" role="alert">Not taken: {{ refusal(problem) }}</p>
       <WaitingPlace v-slot="{ data }" :query what="the shelf">
@@ -141,6 +171,14 @@ const more = [
         >
           <template #cell="{ row }">
             <span v-if="row.has" class="has">has it</span>
+            <input
+              v-if="isLead && !row.has"
+              type="checkbox"
+              :checked="ticked.has(row.id)"
+              :aria-label="`Tick: ${row.name}`"
+              @click.stop
+              @change="tick(row.id)"
+            />
             <v-btn
               v-if="isLead && !row.has"
               size="x-small"
@@ -205,6 +243,13 @@ const more = [
 
 .lead {
   font-size: 13px;
+}
+
+input[type='checkbox'] {
+  width: 18px;
+  height: 18px;
+  margin-right: 10px;
+  accent-color: var(--copper);
 }
 
 .has {

@@ -31,6 +31,7 @@ function page(
           write: useWrite<{ id: string }, string>({
             ask,
             said: (name, kept) => `Made: ${name} (${kept.id})`,
+            atOnce: (kept) => order.push(`has ${kept.id}`),
             after: (kept) => order.push(`went to ${kept.id}`),
           }),
           done: useDone(),
@@ -53,7 +54,7 @@ it('tells what was written with its undo, and reads the shop anew before it goes
   await flushPromises();
   expect(done.last?.said).toBe('Made: Van (kit-1)');
   expect(undo.canUndo).toBe(true);
-  expect(order).toEqual(['read anew', 'went to kit-1']);
+  expect(order).toEqual(['has kit-1', 'read anew', 'went to kit-1']);
   expect(write.problem.value).toBeNull();
 });
 

@@ -18,6 +18,8 @@ export function useWrite<Kept, Wish = void>(of: {
   ask: (wish: Wish) => Promise<Written<Kept>>;
   said: (wish: Wish, kept: Kept) => string;
   after?: (kept: Kept) => void;
+  /** Before the shop is read anew: what was pressed may be gone then. */
+  atOnce?: (kept: Kept) => void;
 }) {
   const undo = useUndo();
   const write = useMutation({
@@ -26,6 +28,7 @@ export function useWrite<Kept, Wish = void>(of: {
       return { kept: await answer(Promise.resolve(written)), change: changeOf(written.response) };
     },
     onSuccess: async ({ kept, change }, wish) => {
+      of.atOnce?.(kept);
       await undo.did(change, of.said(wish, kept));
       of.after?.(kept);
     },

@@ -11,7 +11,6 @@ import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
 import { save } from '@/ruler/picture';
 import { useSettings } from '@/settings/useSettings';
-import EmptyNote from '@/shared/EmptyNote.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import HeadlineBar from './HeadlineBar.vue';
@@ -36,7 +35,6 @@ import { useWaysOn } from './useWaysOn';
 const props = defineProps<{
   place: string;
   title: string;
-  emptyTitle: string;
   /** Columns of the sheet, where lines are written here. */
   sheet?: readonly string[] | undefined;
   /** The work is shown even while no kit is in hand. */
@@ -63,9 +61,8 @@ defineSlots<{
   tools?(props: { coverage: Schemas['Coverage'] }): unknown;
   /** Over Why, in the panel of a line. */
   beside?(props: { row: LineRow; coverage: Schemas['Coverage'] }): unknown;
-  empty: () => unknown;
+  empty(props: { kits: Schemas['KitSummary'][]; scopes: Schemas['ScopeSummary'][] }): unknown;
   /** What leads on from there; a workbook, where the place has nothing else. */
-  next?(): unknown;
 }>();
 
 // The picture stands first; what it is read by comes along.
@@ -88,8 +85,13 @@ const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';
 // What takes longer than that is told; less would only flicker.
 const isSlow = refDebounced(isFetching, 400);
+/** There is nothing to judge: no work at all, or, where a kit is asked for, no line of it or no kit with a tool. */
 const isEmpty = computed(
-  () => !isLoading.value && ((kits.value.length === 0 && !props.withoutKit) || scopes.value.length === 0),
+  () =>
+    !isLoading.value &&
+    (props.withoutKit
+      ? scopes.value.length === 0
+      : kits.value.every(({ tools }) => tools === 0) || scopes.value.every(({ lines }) => lines === 0)),
 );
 
 const { suppose, plan } = useWaysOn(pair);
@@ -138,14 +140,7 @@ function savePicture(): void {
     @lost="focusWhereItWas"
   >
     <PlaceFrame class="judged" :title look="fill" :error="listError" @retry="retry()">
-      <EmptyNote v-if="isEmpty" :title="emptyTitle">
-        <slot name="empty" />
-        <template #next>
-          <slot name="next">
-            <v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Import a workbook</v-btn>
-          </slot>
-        </template>
-      </EmptyNote>
+      <slot v-if="isEmpty" name="empty" :kits :scopes />
       <template v-else>
         <div class="band">
           <slot name="picks" :pair="pair" :kits="kits" :scopes="scopes" :pick="pick" />

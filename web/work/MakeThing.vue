@@ -88,7 +88,7 @@ const make = useWrite<{ name: string }>({
     return api.POST(list as '/wires', { body: thing as Schemas['WireDraft'] });
   },
   said: (_, made) => `Made: ${made.name}`,
-  after: (made) => emit('made', made.name),
+  atOnce: (made) => emit('made', made.name),
 });
 const problem = computed(() => make.problem.value ?? take.problem.value);
 
@@ -98,9 +98,14 @@ const take = useWrite<{ name: string }, { id: string; name: string }>({
       params: { path: { list: props.about === 'wire' ? 'wires' : 'terminals', id } },
     }),
   said: ({ name }) => `Taken from the shelf: ${name}`,
-  after: (taken) => emit('made', taken.name),
+  atOnce: (taken) => emit('made', taken.name),
 });
+/** Where the shelf has it, making one is the other way. */
+const isMaking = ref(false);
 const shelf = computed(() => proposal.data.value?.shelf ?? []);
+const isDescribed = computed(
+  () => isLead.value && proposal.data.value !== undefined && (isMaking.value || !shelf.value.length),
+);
 const byColour = computed(() =>
   (proposal.data.value?.assumed ?? []).flatMap(
     (key) => fields.value.find((field) => field.key === key)?.title.toLowerCase() ?? [],
@@ -140,10 +145,13 @@ const call = useMutation({
           {{ one.name }}
         </v-btn>
         <span class="muted">one press takes it over</span>
+        <v-btn v-if="!isMaking" size="small" variant="text" @click="isMaking = true"
+          >It is another: describe it</v-btn
+        >
       </template>
       <b v-else>{{ shelf.map(({ name }) => name).join(' · ') }}</b>
     </p>
-    <form v-if="isLead" class="fields" @submit.prevent="make.mutate()">
+    <form v-if="isDescribed" class="fields" @submit.prevent="make.mutate()">
       <label v-for="field in fields" :key="field.key">
         <span>{{ field.title }}</span>
         <select v-if="field.options" v-model="says[field.key]">
@@ -169,13 +177,13 @@ const call = useMutation({
         Make this {{ about }}
       </v-btn>
     </form>
-    <p v-else class="muted">
+    <p v-if="!isLead" class="muted">
       The shop lead makes it; until then it can be another name for one that there is.
     </p>
-    <p v-if="missing.length && isLead" class="muted">
+    <p v-if="missing.length && isDescribed" class="muted">
       Still open: {{ missing.map(({ title }) => title.toLowerCase()).join(', ') }}.
     </p>
-    <p v-if="byColour.length && isLead" class="muted">
+    <p v-if="byColour.length && isDescribed" class="muted">
       By its colour, as is common: {{ byColour.join(', ') }}. Look at the package.
     </p>
     <p v-if="isNoLength" class="problem" role="alert">

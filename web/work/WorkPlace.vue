@@ -9,6 +9,7 @@ import { useUndo } from '@/frame/useUndo';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import type { SheetEdit } from '@/lines/sheet';
 import { useSession } from '@/session/useSession';
+import EmptyNote from '@/shared/EmptyNote.vue';
 import PickOne from '@/shared/PickOne.vue';
 import ColumnPick from './ColumnPick.vue';
 import ConflictNote from './ConflictNote.vue';
@@ -55,15 +56,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
 </script>
 
 <template>
-  <JudgedPlace
-    class="work"
-    place="work"
-    title="Work"
-    empty-title="No work is written down yet"
-    :sheet="sheet"
-    without-kit
-    @edit="write"
-  >
+  <JudgedPlace class="work" place="work" title="Work" :sheet="sheet" without-kit @edit="write">
     <template #picks="{ pair, kits, scopes, pick }">
       <div class="picks">
         <div class="scope">
@@ -128,12 +121,11 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
       />
     </template>
     <template #empty>
-      A <b>scope</b> is the work of a bench or a site: so many of this wire into that terminal. Make one, then
-      write its lines as you would say them, or bring the table that you have.
-    </template>
-    <template #next>
-      <ScopeActions v-if="mayWrite" :scope="null" :scopes="[]" />
-      <v-btn :to="{ name: 'shop' }">Import a workbook</v-btn>
+      <EmptyNote title="No work is written down yet">
+        A <b>scope</b> is the work of a bench or a site: so many of this wire into that terminal. Make one,
+        then write its lines as you would say them, or bring the table that you have.
+        <template #next><ScopeActions v-if="mayWrite" :scope="null" :scopes="[]" /></template>
+      </EmptyNote>
     </template>
   </JudgedPlace>
 </template>

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ShelfRequest;
 use App\Http\Resources\ThingsPage;
 use App\Reading\ShopWorkbook;
 use App\Things\TakingOver;
@@ -25,6 +26,14 @@ final class CatalogueController extends Controller
 
     public function take(Request $request, TakingOver $taking, string $list, string $id): JsonResponse
     {
-        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), $id), 201);
+        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), [$id]), 201);
+    }
+
+    /** Many at once, in one step of the history. */
+    public function takeAll(ShelfRequest $request, TakingOver $taking, string $list): JsonResponse
+    {
+        $written = $taking->take($this->shop($request), WorkbookList::from($list), $request->ids());
+
+        return $this->json(['change' => $written->entry, 'count' => count($written->things)], headers: self::entry($written));
     }
 }

@@ -83,6 +83,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::middleware(TakesTurns::class)->group(static function (): void {
             Route::get('plan', [PlanController::class, 'show']);
             Route::get('plan/curve', [PlanController::class, 'curve']);
+            Route::get('plan/unpriced', [PlanController::class, 'unpriced']);
             Route::get('plan/substitutes', [PlanController::class, 'substitutes']);
             Route::get('plan/buying-list', [PlanController::class, 'buyingList']);
             Route::get('plan/buying-list.pdf', [PlanController::class, 'printedBuyingList']);

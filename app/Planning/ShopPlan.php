@@ -15,6 +15,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
@@ -47,6 +48,24 @@ final readonly class ShopPlan
         } catch (Invalid $broken) {
             throw new InvalidWorkbook([new Problem($broken->field, $broken->value, $broken->expected)]);
         }
+    }
+
+    /**
+     * Tools that would be taken if they had a price: the shop's own, then those of the shelf that it has not.
+     *
+     * @param list<Tool> $shelf
+     *
+     * @return list<Tool>
+     */
+    public function withoutPrice(AskedPlan $asked, array $shelf): array
+    {
+        $own = array_column($this->shop->tools, 'id');
+        $all = [
+            ...array_filter($this->shop->tools, static fn(Tool $tool): bool => $tool->cost->price === null),
+            ...array_filter($shelf, static fn(Tool $tool): bool => !in_array($tool->id, $own, true)),
+        ];
+
+        return array_values(array_filter($all, static fn(Tool $tool): bool => !in_array($tool->id, $asked->without, true) && $asked->terms->admits($tool)));
     }
 
     /**

@@ -28,10 +28,11 @@ final readonly class TakingOver
      * All of them in one step.
      *
      * @param non-empty-list<string> $ids
+     * @param int|null               $price of each, in cents; null leaves it open
      *
      * @throws ModelNotFoundException<ListRow> when the built-in catalogue has no such thing
      */
-    public function take(Shop $shop, WorkbookList $list, array $ids): Written
+    public function take(Shop $shop, WorkbookList $list, array $ids, ?int $price = null): Written
     {
         $known = [];
         foreach (BuiltIn::read()->things($list) as $thing) {
@@ -41,10 +42,13 @@ final readonly class TakingOver
             throw (new ModelNotFoundException())->setModel(ListRow::class);
         }
 
-        return $this->store->change($shop, function (Shop $locked) use ($list, $ids, $known): Written {
+        return $this->store->change($shop, function (Shop $locked) use ($list, $ids, $known, $price): Written {
             $wanted = [];
             foreach ($ids as $id) {
-                foreach ($this->wanted($locked, $list, $id, $known) as $thing) {
+                foreach ($this->wanted($locked, $list, $id, $known) as $at => $thing) {
+                    if ($price !== null && $at === 0) {
+                        $thing->price = $price;
+                    }
                     $wanted[$thing->id] ??= $thing;
                 }
             }

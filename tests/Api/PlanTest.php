@@ -329,3 +329,23 @@ it('keeps accepted plans to their shop', function (): void {
     $this->deleteJson('/api/v1/plans/' . $plan['id'], [], $seen)->assertNotFound();
     $this->putJson('/api/v1/plans/' . $plan['id'] . '/items/' . $plan['items'][0]['id'], ['arrived' => true], $seen)->assertNotFound();
 });
+
+it('names tools of the shop and of the shelf that only want a price, and plans with one that got it', function (): void {
+    $this->actingAs($this->emptyShop());
+    $this->postJson('/api/v1/wires', ['id' => 'sil', 'name' => '18 AWG silicone', 'size' => '18 AWG', 'construction' => 'fine', 'insulation' => 'silicone', 'insulationOd' => 2.3])->assertCreated();
+    $this->postJson('/api/v1/catalogue/terminals', ['ids' => ['ring-red-m4']])->assertOk();
+    $this->postJson('/api/v1/scopes', ['id' => 'deck', 'name' => 'Deck'])->assertCreated();
+    $this->postJson('/api/v1/scopes/deck/lines', ['wire' => 'sil', 'terminal' => 'ring-red-m4', 'quantity' => 24])->assertCreated();
+    $this->postJson('/api/v1/kits', ['id' => 'bag', 'name' => 'Bag', 'tools' => []])->assertCreated();
+    $ask = '/api/v1/plan/unpriced?kit=bag&scopes=deck';
+    $response = $this->getJson($ask)->assertOk();
+    expect(OpenApi::mismatch($response, 'get', '/plan/unpriced'))->toBe('');
+    $offers = array_column($response->json('offers'), null, 'tool');
+    expect($offers['flush-cutter']['does'])->toHaveCount(1)
+        ->and($offers['flush-cutter'])->toMatchArray(['terminations' => 24, 'isOnShelf' => true]);
+    // What is taken over with its price can be bought from then on, and asks for none any more.
+    $this->postJson('/api/v1/catalogue/tools/flush-cutter', ['price' => 1850])->assertCreated()->assertJsonPath('price', 1850);
+    expect(array_column($this->getJson($ask)->json('offers'), 'tool'))->not->toContain('flush-cutter', 'diagonal-160')
+        ->and($this->getJson('/api/v1/plan?kit=bag&scopes=deck&with=flush-cutter')->json('plan.cost'))->toBe(1850);
+    $this->postJson('/api/v1/catalogue/tools/diagonal-160', ['price' => -1])->assertUnprocessable();
+});

@@ -92,6 +92,7 @@ const DOORS = [
     'DELETE plans/{plan}' => ['/plans/1000000', [401, 403, 404, 404, 404]],
     'GET plan' => ['/plan?scopes=tower-7', [401, 403, 200, 200, 422]],
     'GET plan/curve' => ['/plan/curve?scopes=station-panel', [401, 403, 200, 200, 422]],
+    'GET plan/unpriced' => ['/plan/unpriced?scopes=tower-7', [401, 403, 200, 200, 422]],
     'GET plan/substitutes' => ['/plan/substitutes?scopes=tower-7', [401, 403, 200, 200, 422]],
     'GET plan/buying-list.pdf' => ['/plan/buying-list.pdf?scopes=tower-7', [401, 403, 200, 200, 422]],
     'GET plan/buying-list' => ['/plan/buying-list?scopes=tower-7', [401, 403, 200, 200, 422]],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 /*
  * The demo once more, as another shop with people of its own: two browsers that write at the same time each have one; and a shop in
- * which there is nothing yet. Run by bin/test in the database of the browser's tests.
+ * which there is nothing yet, for each way through it and each attempt. Run by bin/test in the database of the browser's tests.
  */
 
 use App\Demo\DemoShop;
@@ -27,5 +27,9 @@ foreach (['Ivo Marell' => Role::Lead, 'Beno Tashe' => Role::Hand] as $name => $r
 }
 $app->make(WorkbookImport::class)->apply($shop, $workbook);
 
-$empty = Shop::query()->create(['name' => 'Ferry workshop']);
-User::query()->create(['shop_id' => $empty->id, 'name' => 'Nela Orban', 'email' => 'lead@nothing.example', 'password' => 'cable-car', 'role' => Role::Lead]);
+foreach (['mouse', 'keys'] as $way) {
+    foreach (range(0, 2) as $attempt) {
+        $empty = Shop::query()->create(['name' => 'Ferry workshop']);
+        User::query()->create(['shop_id' => $empty->id, 'name' => 'Nela Orban', 'email' => $way . $attempt . '@nothing.example', 'password' => 'cable-car', 'role' => Role::Lead]);
+    }
+}

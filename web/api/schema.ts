@@ -1028,6 +1028,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/plan/unpriced": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools that would do what stays open, had they a price: of the shop, and of the shelf */
+        get: operations["showUnpriced"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/plan/substitutes": {
         parameters: {
             query?: never;
@@ -2299,6 +2316,18 @@ export interface components {
             wire: number | null;
             span: components["schemas"]["Reach"] | null;
             bars: components["schemas"]["Bar"][];
+        };
+        Unpriced: {
+            tool: string;
+            name: string;
+            /** @description Of the lines that want it */
+            terminations: number;
+            does: {
+                line: string;
+                op: components["schemas"]["Operation"];
+            }[];
+            /** @description The shop has it not yet */
+            isOnShelf: boolean;
         };
         id: string;
         name: string;
@@ -5605,7 +5634,14 @@ export interface operations {
             };
             cookie?: never;
         };
-        requestBody?: never;
+        requestBody?: {
+            content: {
+                "application/json": {
+                    /** @description What it costs, in cents */
+                    price?: number;
+                };
+            };
+        };
         responses: {
             /** @description Taken */
             201: {
@@ -5619,6 +5655,7 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };
@@ -5943,6 +5980,83 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Curve"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    showUnpriced: {
+        parameters: {
+            query: {
+                /** @description Id of the kit; without one, an empty kit */
+                kit?: string;
+                /** @description Ids of scopes, with a comma between */
+                scopes: string;
+                /** @description At most so many cents */
+                budget?: number;
+                /** @description At most so many grams, the whole kit */
+                mass?: number;
+                /** @description 1: makeshift counts */
+                makeshift?: "0" | "1";
+                /** @description Ids of tools taken in any case */
+                with?: string;
+                /** @description Ids of tools not taken */
+                without?: string;
+                /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
+                means?: string;
+                /** @description For so many is borrowed; 1 where not said */
+                months?: number;
+                /** @description 1: only tools for one hand come in */
+                oneHanded?: "0" | "1";
+                /** @description 1: no tool on the mains comes in */
+                noMains?: "0" | "1";
+                /** @description No tool comes in that asks more than so many N */
+                grip?: number;
+                /** @description No tool comes in that opens wider than so many mm */
+                span?: number;
+                /** @description Operations of which a step counts only when two tools do it, with a comma between */
+                backups?: string;
+                /** @description Lines planned with another terminal: scope/line:terminal, with a comma between */
+                swap?: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The one of most terminations first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        offers: components["schemas"]["Unpriced"][];
+                    };
                 };
             };
             401: components["responses"]["NotSignedIn"];

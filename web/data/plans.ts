@@ -100,6 +100,20 @@ export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) 
   };
 }
 
+/** Tools that would do what stays open, had they a price; asked only where something does. */
+export function useUnpriced(asked: Ref<PlanAsked | null>, isOpen: Ref<boolean>) {
+  const query = useQuery({
+    ...shopQuery(['plan-unpriced', asked], (signal) =>
+      api.GET('/plan/unpriced', { params: { query: asked.value ?? { scopes: '' } }, signal }),
+    ),
+    enabled: () => asked.value !== null && isOpen.value,
+  });
+  return {
+    offers: computed(() => (isOpen.value ? (query.data.value?.offers ?? []) : [])),
+    error: query.error,
+  };
+}
+
 /** Plans that the shop goes by, the latest first; what is done to them is asked for anew, and so is what they change. */
 export function useAcceptedPlans(mayPlan: Ref<boolean>) {
   const shop = useShop();

@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { nextTick } from 'vue';
+import { h, nextTick } from 'vue';
 import { fromText, toText } from './clipboard';
 import { compare, tracks, type GridColumn } from './columns';
 import DataGrid from './DataGrid.vue';
@@ -367,4 +367,21 @@ describe('a sheet', () => {
     await key(read, 'ArrowDown', { altKey: true });
     expect([grid(view).emitted('arrange'), grid(read).emitted('arrange')]).toEqual([undefined, undefined]);
   });
+});
+
+it('leaves the keys to what can be pressed within a cell', async () => {
+  const grid = mount(DataGrid as never, {
+    attachTo: document.body,
+    props: { columns, rows: wires(2), caption: 'Wires' },
+    slots: { cell: () => h('button', { class: 'own' }, 'Take') },
+  });
+  await nextTick();
+  for (const key of ['Enter', ' ']) {
+    const pressed = new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true });
+    grid.get('button.own').element.dispatchEvent(pressed);
+    expect(pressed.defaultPrevented).toBe(false);
+  }
+  expect(grid.emitted('open')).toBeUndefined();
+  await grid.get('[role=gridcell], [role=rowheader]').trigger('keydown', { key: ' ' });
+  expect(grid.emitted('open')).toHaveLength(1);
 });

@@ -173,6 +173,10 @@ function act(place: { row: number; column: number }, isEditing: boolean): void {
   }
 }
 
+const isPressed = (key: string) => key === 'Enter' || key === ' ';
+const hasItsOwn = (target: EventTarget | null) =>
+  target instanceof Element && target.closest('button, input, select, a[href]') !== null;
+
 function press(event: KeyboardEvent): void {
   if (editing.value !== null) {
     if (event.key !== 'Escape') return;
@@ -180,8 +184,8 @@ function press(event: KeyboardEvent): void {
     finish();
     return;
   }
-  // The buttons of the head have keys of their own.
-  if (!cellOf(event.target)) return;
+  // The buttons of the head have keys of their own, and so has what can be pressed within a cell.
+  if (!cellOf(event.target) || (isPressed(event.key) && hasItsOwn(event.target))) return;
   const { top, bottom } = range.value;
   const isFar = event.ctrlKey || event.metaKey;
   if (event.altKey && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
@@ -197,7 +201,7 @@ function press(event: KeyboardEvent): void {
     event.preventDefault();
     if (event.key === 'Escape') event.stopPropagation();
     void focusAt();
-  } else if (event.key === 'Enter' || event.key === ' ' || event.key === 'F2') {
+  } else if (isPressed(event.key) || event.key === 'F2') {
     event.preventDefault();
     act(at.value, event.key !== ' ');
   } else if (event.key === 'Delete') {

@@ -1,14 +1,28 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted, prose } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
+import PriceIt from './PriceIt.vue';
 
 /** The holes of the kit as it is, each with what the plan does about it; and what nothing that can be had closes. */
-const props = defineProps<{ plan: Schemas['Plan'] }>();
+const props = defineProps<{
+  plan: Schemas['Plan'];
+  /** Tools that only want a price. */
+  unpriced: Schemas['Unpriced'][];
+}>();
 const holes = computed(() =>
   [...props.plan.holes].sort((one, other) => Number(one.isClosed) - Number(other.isClosed)),
 );
+/** So many tools that want a price are shown for a hole at first. */
+const SHOWN = 3;
+const all = ref<ReadonlySet<string>>(new Set());
+const wanting = (hole: Schemas['Plan']['holes'][number]) =>
+  props.unpriced.filter(({ does }) =>
+    does.some(({ line, op }) => op === hole.op && hole.lines.includes(line)),
+  );
+const shown = (hole: Schemas['Plan']['holes'][number]) =>
+  all.value.has(hole.name) ? wanting(hole) : wanting(hole).slice(0, SHOWN);
 </script>
 
 <template>
@@ -35,8 +49,24 @@ const holes = computed(() =>
               "
               >The money or the mass does not reach.</template
             >
-            <template v-else>Nothing here closes it. Wanted: {{ prose(hole.wanted) }}</template>
+            <template v-else
+              >{{
+                wanting(hole).length ? 'Nothing with a price closes it.' : 'Nothing here closes it.'
+              }}
+              Wanted: {{ prose(hole.wanted) }}</template
+            >
           </p>
+          <div v-if="!hole.isClosed && wanting(hole).length" class="wanting">
+            <p>{{ wanting(hole).length === 1 ? 'This would:' : 'Any of these would:' }}</p>
+            <PriceIt v-for="offer in shown(hole)" :key="offer.tool" :offer />
+            <button
+              v-if="wanting(hole).length > shown(hole).length"
+              type="button"
+              @click="all = new Set([...all, hole.name])"
+            >
+              and {{ wanting(hole).length - shown(hole).length }} more
+            </button>
+          </div>
         </div>
       </li>
     </ul>
@@ -72,5 +102,11 @@ b {
 p {
   margin: 2px 0 0;
   font-size: 12.5px;
+}
+
+.wanting button {
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
 }
 </style>

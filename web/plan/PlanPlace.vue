@@ -3,7 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, shallowRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useAcceptedPlans, usePlan, usePlanCurve, useSubstitutes } from '@/data/plans';
+import { useAcceptedPlans, usePlan, usePlanCurve, useSubstitutes, useUnpriced } from '@/data/plans';
 import { useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
@@ -24,7 +24,7 @@ import PlanHoles from './PlanHoles.vue';
 import PlanMoves from './PlanMoves.vue';
 import PlanReasons from './PlanReasons.vue';
 import ToolRoles from './ToolRoles.vue';
-import { verdictOf } from './planWords';
+import { signOf, verdictOf } from './planWords';
 import { usePlanAddress } from './usePlanAddress';
 
 /** What to do about a kit: left its holes, in the middle what money does, right what to buy, move, hire or pay for. */
@@ -66,6 +66,12 @@ const isDrawing = refDebounced(
 );
 
 const plan = computed(() => query.data.value?.plan);
+const unpriced = useUnpriced(
+  toAsk,
+  computed(
+    () => !query.isPlaceholderData.value && (plan.value?.open.some((one) => !one.canBeClosed) ?? false),
+  ),
+);
 const kitNames = computed(() => Object.fromEntries(kits.value.map(({ id, name }) => [id, name])));
 const accepted = useAcceptedPlans(mayPlan);
 const scopeNames = computed(() => Object.fromEntries(scopes.value.map(({ id, name }) => [id, name])));
@@ -156,8 +162,8 @@ const onCover = computed(() => ({
       <div v-else class="answer" :class="{ stale: query.isPlaceholderData.value }">
         <header aria-live="polite">
           <p class="verdict">
-            <StatusMark :status="plan.open.length ? 'hole' : 'covered'" :size="20" silent />
-            {{ verdictOf(plan) }}
+            <StatusMark :status="signOf(plan)" :size="20" silent />
+            {{ verdictOf(plan, unpriced.offers.value.length) }}
           </p>
           <p class="muted">
             <b class="mono">{{ plan.coveredBefore }}</b> of
@@ -166,6 +172,11 @@ const onCover = computed(() => ({
               >, {{ plan.makeshiftAfter }} of them makeshift</template
             >; the kit weighs <span class="mono">{{ plan.mass }} g</span> then.
             <RouterLink v-if="kit !== null" :to="onCover">See it on Cover</RouterLink>
+            <template v-if="signOf(plan) === 'makeshift'">
+              {{ counted(plan.open.length, 'step') }} still {{ plan.open.length === 1 ? 'does' : 'do' }} not
+              count: makeshift.
+              <button type="button" @click="address.say({ makeshift: '1' })">Let makeshift count</button>
+            </template>
             <template v-if="budget !== undefined">
               Budget {{ money(budget) }}.
               <button type="button" @click="address.say({ budget: null })">Take the limit away</button>
@@ -173,10 +184,10 @@ const onCover = computed(() => ({
           </p>
         </header>
         <div class="columns">
-          <PlanHoles :plan class="holes" />
+          <PlanHoles :plan :unpriced="unpriced.offers.value" class="holes" />
           <div class="middle">
             <MoneyCurve
-              v-if="curve.data.value"
+              v-if="curve.data.value && (curve.data.value.exact.length > 1 || budget !== undefined)"
               :exact="curve.data.value.exact"
               :in-steps="curve.data.value.inSteps"
               :total="plan.terminations"
@@ -185,6 +196,11 @@ const onCover = computed(() => ({
               :budget="budget ?? null"
               @budget="address.say({ budget: $event })"
             />
+            <p v-else-if="curve.data.value" class="muted drawing">
+              No money closes anything here<template v-if="unpriced.offers.value.length"
+                >, as long as nobody says what the tools beside the holes cost</template
+              >.
+            </p>
             <ProblemNote
               v-else-if="curve.error.value"
               :problem="problemOf(curve.error.value)"

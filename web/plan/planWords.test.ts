@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { money } from '@/shared/format';
-import { breakEven, verdictOf, whyOf } from './planWords';
+import { breakEven, verdictOf, whyOf, signOf } from './planWords';
 
 type Role = Schemas['Plan']['roles'][number];
 const role = (of: Partial<Role>): Role => ({
@@ -22,7 +22,7 @@ const hole = (isClosed: boolean): Schemas['Plan']['holes'][number] => ({
   isClosed,
 });
 const plan = (of: Partial<Schemas['Plan']>) =>
-  ({ holes: [], add: [], paid: [], cost: 0, ...of }) as Schemas['Plan'];
+  ({ holes: [], add: [], paid: [], open: [], cost: 0, ...of }) as Schemas['Plan'];
 const add = [
   { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null, isSecond: false },
 ] as Schemas['Plan']['add'];
@@ -56,10 +56,23 @@ it('says in one line what a plan does', () => {
   expect(verdictOf(plan({}))).toBe('Nothing to do: the kit has no hole here');
   expect(verdictOf(plan({ holes: [hole(false)] }))).toBe('Nothing that can be had closes the hole');
   expect(verdictOf(plan({ holes: [hole(true), hole(true)], add, cost: 3400 }))).toBe(
-    'Closes all 2 holes for 34.00',
+    'Closes both holes for 34.00',
   );
   expect(verdictOf(plan({ holes: [hole(true), hole(false)], add, cost: 3400 }))).toBe(
     'Closes 1 of 2 holes for 34.00',
   );
   expect(verdictOf(plan({ add, cost: 3400 }))).toBe('Makes it better for 34.00');
+});
+
+it('has the sign of what remains, and not of what was', () => {
+  const open = [{ line: 'a' }] as Schemas['Plan']['open'];
+  expect(signOf(plan({ holes: [hole(true)] }))).toBe('covered');
+  expect(signOf(plan({ holes: [hole(true)], open }))).toBe('makeshift');
+  expect(signOf(plan({ holes: [hole(true), hole(false)], open }))).toBe('hole');
+});
+
+it('does not say that nothing can be had where something only wants a price', () => {
+  const nothing = plan({ holes: [hole(false)] });
+  expect(verdictOf(nothing)).toBe('Nothing that can be had closes the hole');
+  expect(verdictOf(nothing, 2)).toBe('Nothing that has a price closes the hole');
 });

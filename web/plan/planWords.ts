@@ -76,17 +76,21 @@ export function breakEven(tool: { price?: number; perMonth?: number; perUse?: nu
 }
 
 /** The headline of a plan. */
-export function verdictOf(plan: Schemas['Plan']): string {
+export function verdictOf(plan: Schemas['Plan'], unpriced = 0): string {
   const closed = plan.holes.filter(({ isClosed }) => isClosed).length;
   const all = plan.holes.length;
   if (all === 0 && plan.add.length === 0) return 'Nothing to do: the kit has no hole here';
   if (plan.add.length === 0 && plan.paid.length === 0)
-    return `Nothing that can be had closes ${all === 1 ? 'the hole' : `any of the ${all} holes`}`;
+    return `Nothing that ${unpriced ? 'has a price' : 'can be had'} closes ${all === 1 ? 'the hole' : `any of the ${all} holes`}`;
   const what =
     all === 0
       ? 'Makes it better'
       : closed === all
-        ? `Closes ${all === 1 ? 'the hole' : `all ${all} holes`}`
+        ? `Closes ${all === 1 ? 'the hole' : all === 2 ? 'both holes' : `all ${all} holes`}`
         : `Closes ${closed} of ${counted(all, 'hole')}`;
   return `${what} for ${money(plan.cost)}`;
 }
+
+/** The sign of a plan is that of what remains: a hole, steps that do not count, or nothing. */
+export const signOf = ({ holes, open }: Schemas['Plan']): Schemas['Status'] =>
+  holes.some(({ isClosed }) => !isClosed) ? 'hole' : open.length ? 'makeshift' : 'covered';

@@ -1,5 +1,5 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { clock, day, moment, money } from './format';
+import { clock, day, moment, money, hundredths } from './format';
 
 afterEach(() => vi.restoreAllMocks());
 
@@ -15,4 +15,17 @@ it.each([
     whole,
     time,
   ]);
+});
+
+it.each([
+  ['48.50', 4850],
+  ['48,5', 4850],
+  [' 48 ', 4800],
+  ['0.05', 5],
+  ['48.505', null],
+  ['-3', null],
+  ['4 8', null],
+  ['', null],
+])('reads %j as an amount', (text, cents) => {
+  expect(hundredths(text)).toBe(cents);
 });

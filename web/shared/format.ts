@@ -17,3 +17,9 @@ export const clock = (at: Moment): string => of({ hour: '2-digit', minute: '2-di
 /** Hundredths of the shop's currency, as an amount. */
 export const money = (cents: number): string =>
   (cents / 100).toLocaleString(navigator.language, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
+
+/** An amount as somebody writes it, with a point or a comma before its hundredths; null where it is none. */
+export function hundredths(text: string): number | null {
+  const found = /^\s*(\d{1,10})(?:[.,](\d{1,2}))?\s*$/.exec(text);
+  return found ? Number(found[1]) * 100 + Number((found[2] ?? '').padEnd(2, '0')) : null;
+}

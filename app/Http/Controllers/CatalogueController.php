@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\PriceRequest;
 use App\Http\Requests\ShelfRequest;
 use App\Http\Resources\ThingsPage;
 use App\Reading\ShopWorkbook;
@@ -24,9 +25,9 @@ final class CatalogueController extends Controller
         return $this->json((new ThingsPage())->ofShelf(BuiltIn::read()->things($of), $has));
     }
 
-    public function take(Request $request, TakingOver $taking, string $list, string $id): JsonResponse
+    public function take(PriceRequest $request, TakingOver $taking, string $list, string $id): JsonResponse
     {
-        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), [$id]), 201);
+        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), [$id], $request->price()), 201);
     }
 
     /** Many at once, in one step of the history. */

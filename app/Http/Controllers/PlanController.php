@@ -8,8 +8,10 @@ use App\Http\Requests\PlanRequest;
 use App\Http\Resources\ThingsById;
 use App\LongQuestions\Asker;
 use App\Planning\SeenPlan;
+use App\Planning\ShopPlan;
 use App\Print\Paper;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\RulerWriter;
@@ -18,6 +20,7 @@ use Gondrik\Core\Planning\Plan;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\PriceWanted;
 use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Ruler\ToolRuler;
 use Illuminate\Http\JsonResponse;
@@ -76,6 +79,17 @@ final class PlanController extends Controller
             'exchanged' => array_map(static fn(string $line, string $terminal): array => ['line' => $line, 'terminal' => $terminal, 'name' => $names[$terminal] ?? $terminal], array_keys($exchange), $exchange),
             'offers' => (new PlanWriter($request->units()))->offers($offers, $question),
         ]);
+    }
+
+    /** Tools that would close what stays open, had they a price: of the shop, and of the shelf. */
+    public function unpriced(PlanRequest $request): JsonResponse
+    {
+        $shop = $request->workbook($this->workbooks, $this->shop($request));
+        $tools = (new ShopPlan($shop))->withoutPrice($request->asked(), BuiltIn::read()->workbook->tools);
+        $offers = (new PlanWriter($request->units()))->unpriced((new PriceWanted($request->question($shop), $tools))->offers());
+        $own = array_column($shop->tools, 'id');
+
+        return $this->json(['offers' => array_map(static fn(array $one): array => [...$one, 'isOnShelf' => !in_array($one['tool'], $own, true)], $offers)]);
     }
 
     /** What to come by, to be sent to whoever buys. */

@@ -76,7 +76,12 @@ final class PlanRequest extends FormRequest
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */
     public function question(Workbook $shop): PlanQuestion
     {
-        return (new ShopPlan($shop))->question(new AskedPlan(
+        return (new ShopPlan($shop))->question($this->asked());
+    }
+
+    public function asked(): AskedPlan
+    {
+        return new AskedPlan(
             $this->kit(),
             $this->ids('scopes'),
             $this->ids('with'),
@@ -89,7 +94,7 @@ final class PlanRequest extends FormRequest
             new Terms($this->boolean('oneHanded'), $this->boolean('noMains'), $this->hand()),
             array_map(Operation::from(...), $this->ids('backups')),
             $this->exchange(),
-        ));
+        );
     }
 
     /** @return array<string, string> terminals by scope and line, which the line is planned with */

@@ -21,8 +21,10 @@ use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\StepRef;
 use Gondrik\Core\Planning\Substitute;
 use Gondrik\Core\Planning\ToolRole;
+use Gondrik\Core\Planning\Unpriced;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
@@ -120,6 +122,21 @@ final readonly class PlanWriter
                 'partsCost' => $one->partsCost,
                 'isMakeshift' => $one->isMakeshift,
             ], $of->substitutes),
+        ], $offers);
+    }
+
+    /**
+     * @param list<Unpriced> $offers
+     *
+     * @return list<array<string, mixed>> each tool with the open steps that it would do
+     */
+    public function unpriced(array $offers): array
+    {
+        return array_map(static fn(Unpriced $one): array => [
+            'tool' => $one->tool->id,
+            'name' => $one->tool->name,
+            'terminations' => $one->terminations(),
+            'does' => array_map(static fn(StepRef $step, Operation $operation): array => ['line' => $step->line->id, 'op' => $operation->value], $one->does, $one->operations),
         ], $offers);
     }
 

@@ -1,6 +1,6 @@
 import { flushPromises, mount } from '@vue/test-utils';
 import { beforeEach, describe, expect, it } from 'vitest';
-import { h, nextTick } from 'vue';
+import { h, nextTick, type Component } from 'vue';
 import { fromText, toText } from './clipboard';
 import { compare, tracks, type GridColumn } from './columns';
 import DataGrid from './DataGrid.vue';
@@ -370,7 +370,7 @@ describe('a sheet', () => {
 });
 
 it('leaves the keys to what can be pressed within a cell', async () => {
-  const grid = mount(DataGrid as never, {
+  const grid = mount(DataGrid as unknown as Component, {
     attachTo: document.body,
     props: { columns, rows: wires(2), caption: 'Wires' },
     slots: { cell: () => h('button', { class: 'own' }, 'Take') },

@@ -25,7 +25,7 @@ const LAYERS: Record<string, string[]> = {
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],
   history: ['api', 'data', 'frame', 'session', 'shared'],
-  shop: ['api', 'frame', 'session', 'shared'],
+  shop: ['api', 'data', 'frame', 'session', 'shared'],
 };
 
 const root = import.meta.dirname;

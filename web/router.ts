@@ -1,11 +1,12 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { goneTo } from './frame/goingAbout';
+import StartPlace from './frame/StartPlace.vue';
 import { arrived, missed } from './frame/unloadable';
 
 export const router = createRouter({
   history: createWebHistory(),
   routes: [
-    { path: '/', redirect: { name: 'cover' } },
+    { path: '/', name: 'start', component: StartPlace },
     { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },

@@ -9,6 +9,7 @@ import { useAddress } from '@/frame/useAddress';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
+import EmptyNote from '@/shared/EmptyNote.vue';
 import { capital, counted, pretty, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import WaitingPlace from '@/shared/WaitingPlace.vue';
@@ -98,7 +99,11 @@ const take = useWrite<unknown, { id: string; name: string }>({
 });
 /** What is ticked, to be taken over at once; each list has its own. */
 const ticked = ref<ReadonlySet<string>>(new Set());
-watch(list, () => (ticked.value = new Set()));
+watch(list, () => {
+  ticked.value = new Set();
+  // Words for a tool find no wire.
+  search.value = '';
+});
 const toTake = computed(() => all.value.filter(({ id, has }) => ticked.value.has(id) && !has));
 function tick(id: string): void {
   const now = new Set(ticked.value);
@@ -158,7 +163,12 @@ const more = [
       </p>
       <p v-if="problem" class="problem" role="alert">Not taken: {{ refusal(problem) }}</p>
       <WaitingPlace v-slot="{ data }" :query what="the shelf">
+        <EmptyNote v-if="!rows.length" :title="`No ${list.slice(0, -1)} on the shelf has all of these words`">
+          Names, sizes, profiles and what a thing is made for are searched.
+          <template #next><v-btn size="small" @click="search = ''">Show all</v-btn></template>
+        </EmptyNote>
         <ThingGrid
+          v-else
           :key="list"
           :list
           :rows

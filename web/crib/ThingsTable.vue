@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { problemOf, type Schemas } from '@/api/client';
+import { takeHanded } from '@/frame/handedOver';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
@@ -22,6 +23,8 @@ const route = useRoute();
 const list = computed(() => route.params.list as 'wires' | 'terminals' | 'tools' | 'kits');
 const one = computed(() => list.value.slice(0, -1));
 const { table, keep, bring, reading, things, good, statuses, take, readAgain } = useThingsTable(list);
+const handed = takeHanded();
+if (handed) bring.mutate(handed);
 const waits = computed(() => bring.isPending.value || reading.isFetching.value);
 const problem = computed(() => {
   const error = bring.error.value ?? take.error.value ?? (table.value ? reading.error.value : null);

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted, pretty, words } from '@/shared/pretty';
 import StatusMark from '@/shared/StatusMark.vue';
@@ -8,11 +8,14 @@ import StatusMark from '@/shared/StatusMark.vue';
 const props = defineProps<{ coverage: Schemas['Coverage'] }>();
 defineEmits<{ open: [hole: Schemas['Hole']] }>();
 
-/** More holes than this are told by their number; the table and the ruler show each. */
+/** More holes than this are told by their number, until somebody wants them all. */
 const NAMED = 4;
 
 const headline = computed(() => props.coverage.report.headline);
 const holes = computed(() => props.coverage.report.holes);
+const faulty = computed(() => props.coverage.report.lines.filter(({ status }) => status === 'faulty').length);
+/** All are named where somebody asks for them, and on paper. */
+const areAll = ref(false);
 const unbacked = computed(
   () => props.coverage.report.lines.filter((line) => line.steps.some((step) => step.unbacked)).length,
 );
@@ -29,8 +32,10 @@ const counts = computed(() =>
     </p>
     <p v-else-if="holes.length" class="hole">
       <StatusMark status="hole" :size="20" silent />
-      {{ counted(holes.length, 'hole') }}: {{ headline.hole }} of
-      {{ counted(headline.terminations, 'termination') }} cannot be made
+      {{ counted(holes.length, 'hole')
+      }}<template v-if="headline.faulty"> and {{ counted(faulty, 'faulty line') }}</template
+      >: {{ headline.hole + headline.faulty }} of {{ counted(headline.terminations, 'termination') }} cannot
+      be made
     </p>
     <p v-else-if="headline.faulty" class="hole">
       <StatusMark status="faulty" :size="20" silent />
@@ -44,13 +49,17 @@ const counts = computed(() =>
   </div>
   <div class="told">
     <ul v-if="holes.length" class="holes" aria-label="Holes">
-      <li v-for="(hole, index) in holes.slice(0, NAMED)" :key="index">
+      <li v-for="(hole, index) in holes" :key="index" :class="{ beyond: !areAll && index >= NAMED }">
         <button type="button" :title="pretty(hole.name)" @click="$emit('open', hole)">
           <span class="name">{{ pretty(hole.name) }}</span>
           <span class="many">{{ counted(hole.quantity, 'termination') }}</span>
         </button>
       </li>
-      <li v-if="holes.length > NAMED" class="more">and {{ holes.length - NAMED }} more</li>
+      <li v-if="holes.length > NAMED" class="more">
+        <button type="button" :aria-expanded="areAll" @click="areAll = !areAll">
+          {{ areAll ? 'fewer' : `and ${holes.length - NAMED} more` }}
+        </button>
+      </li>
     </ul>
     <ul class="counts">
       <li v-for="status in counts" :key="status">
@@ -139,9 +148,21 @@ ul {
   flex: none;
 }
 
-.more {
-  align-self: center;
-  color: var(--hole);
+.holes .more button {
+  border-color: transparent;
+  text-decoration: underline;
+}
+
+@media screen {
+  .beyond {
+    display: none;
+  }
+}
+
+@media print {
+  .more {
+    display: none;
+  }
 }
 
 .holes button:hover {

@@ -12,7 +12,9 @@ const plain = (text: string) => text.replaceAll(/\s+/g, ' ');
 
 it('says the holes first, then the counts', async () => {
   const view = headline(coverage());
-  expect(plain(view.find('.verdict').text())).toBe('1 hole: 8 of 20 terminations cannot be made');
+  expect(plain(view.find('.verdict').text())).toBe(
+    '1 hole and 1 faulty line: 11 of 20 terminations cannot be made',
+  );
   expect(plain(view.find('.holes').text())).toBe('Crimping lug, 50 mm²8 terminations');
   expect(plain(view.find('.counts').text())).toContain('45 % covered');
   expect(view.text()).toContain('1 line without a backup');

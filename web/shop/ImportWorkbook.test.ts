@@ -4,6 +4,7 @@ import { flushPromises, mount } from '@vue/test-utils';
 import { afterEach, expect, it, vi } from 'vitest';
 import { createVuetify } from 'vuetify';
 import type { Schemas } from '@/api/client';
+import { handOver, takeHanded } from '@/frame/handedOver';
 import ImportWorkbook from './ImportWorkbook.vue';
 
 const none = { added: 0, changed: 0, left: 3 };
@@ -19,9 +20,14 @@ const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): S
 });
 
 const post = vi.hoisted(() => vi.fn());
+const went = vi.hoisted(() => vi.fn());
+vi.mock('vue-router', async (original) => ({
+  ...(await original<typeof import('vue-router')>()),
+  useRouter: () => ({ push: went }),
+}));
 vi.mock('@/api/client', async (original) => ({
   ...(await original<typeof import('@/api/client')>()),
-  api: { POST: post },
+  api: { POST: post, GET: () => Promise.resolve({ data: { data: [] }, response: new Response() }) },
 }));
 
 /** The page with a server that answers these in turn; a null is no answer at all. */
@@ -43,10 +49,10 @@ function shown(answers: ({ status: number; body: unknown } | null)[]) {
   return { view, calls };
 }
 
-async function bring(view: ReturnType<typeof shown>['view']): Promise<void> {
+async function bring(view: ReturnType<typeof shown>['view'], name = 'book.json'): Promise<void> {
   const input = view.find('input[type=file]');
   Object.defineProperty(input.element, 'files', {
-    value: [new File(['{}'], 'book.json')],
+    value: [new File(['{}'], name)],
     configurable: true,
   });
   Object.defineProperty(input.element, 'value', { value: '', writable: true, configurable: true });
@@ -116,4 +122,22 @@ it('says when a workbook changes nothing, and when nobody answers', async () => 
 
   await bring(view);
   expect(view.text()).toContain('The server does not answer');
+});
+
+it('asks of what a table is, and hands it over', async () => {
+  const { view, calls } = shown([]);
+  await bring(view, 'tools.xlsx');
+  expect(calls).toEqual([]);
+  expect(view.get('[role=alert]').text()).toContain('“tools.xlsx” is a table, not a workbook.');
+  const tools = view.findAll('.ways button').find((one) => one.text() === 'tools');
+  await tools?.trigger('click');
+  expect(went).toHaveBeenCalledExactlyOnceWith({ name: 'things', params: { list: 'tools' } });
+  expect(takeHanded()?.name).toBe('tools.xlsx');
+});
+
+it('reads a workbook at once that was brought elsewhere', async () => {
+  handOver(new File(['{}'], 'shop.json'));
+  const { calls } = shown([]);
+  await flushPromises();
+  expect(calls).toHaveLength(1);
 });

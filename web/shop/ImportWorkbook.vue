@@ -1,8 +1,11 @@
 <script setup lang="ts">
 import { mdiFileUploadOutline } from '@mdi/js';
 import { useDropZone } from '@vueuse/core';
-import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
+import { computed, nextTick, onMounted, ref, shallowRef, useTemplateRef, watch } from 'vue';
+import { useRouter, type RouteLocationRaw } from 'vue-router';
 import { problemOf, type Schemas } from '@/api/client';
+import { useKitsAndScopes } from '@/data/pairs';
+import { handOver, isTable, takeHanded } from '@/frame/handedOver';
 import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -13,15 +16,40 @@ const zone = useTemplateRef<HTMLElement>('zone');
 const input = useTemplateRef<HTMLInputElement>('input');
 const outcome = useTemplateRef<HTMLElement>('outcome');
 const file = ref<File | null>(null);
+/** It was brought here, but is a table: of what, only its owner knows. */
+const table = shallowRef<File | null>(null);
+const router = useRouter();
+const { scopes } = useKitsAndScopes();
+const ways = computed(() => {
+  const scope = scopes.value.find(({ archived }) => !archived);
+  return [
+    ...(scope ? [{ of: `lines of ${scope.name}`, to: { name: 'table', query: { scope: scope.id } } }] : []),
+    ...(['tools', 'terminals', 'wires', 'kits'] as const).map((list) => ({
+      of: list,
+      to: { name: 'things', params: { list } },
+    })),
+  ];
+});
+function takeThere(to: RouteLocationRaw): void {
+  if (table.value) handOver(table.value);
+  void router.push(to);
+}
 
 function take(files: FileList | File[] | null): void {
   const one = files?.[0];
   if (!one) return;
+  table.value = isTable(one) ? one : null;
+  if (table.value) return;
   file.value = one;
   apply.reset();
   undo.reset();
   check.mutate(one);
 }
+
+onMounted(() => {
+  const handed = takeHanded();
+  if (handed) take([handed]);
+});
 
 const { isOverDropZone } = useDropZone(zone, { onDrop: take, multiple: false });
 
@@ -83,6 +111,13 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
         tabindex="-1"
         @change="chosen"
       />
+    </div>
+
+    <div v-if="table" class="outcome" role="alert">
+      <p>“{{ table.name }}” is a table, not a workbook. What are its rows?</p>
+      <p class="ways">
+        <v-btn v-for="way in ways" :key="way.of" size="small" @click="takeThere(way.to)">{{ way.of }}</v-btn>
+      </p>
     </div>
 
     <div v-if="check.isPending.value" class="outcome" role="status">
@@ -178,6 +213,12 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
 </template>
 
 <style scoped>
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+
 .zone {
   display: flex;
   gap: 18px;

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { mdiTableArrowUp } from '@mdi/js';
 import { useDropZone, useEventListener } from '@vueuse/core';
-import { useTemplateRef } from 'vue';
+import { shallowRef, useTemplateRef } from 'vue';
+import { useRouter } from 'vue-router';
+import { handOver, isWorkbook } from '@/frame/handedOver';
 
 /** A table is dropped here, chosen, or pasted, here or anywhere on the page: it comes as a file in any case. */
 const emit = defineEmits<{ bring: [file: File] }>();
@@ -9,8 +11,16 @@ const emit = defineEmits<{ bring: [file: File] }>();
 const zone = useTemplateRef<HTMLElement>('zone');
 const input = useTemplateRef<HTMLInputElement>('input');
 
+const router = useRouter();
+/** It was brought here, but moves a whole shop. */
+const workbook = shallowRef<File | null>(null);
 function bring(file: File | undefined): void {
-  if (file) emit('bring', file);
+  workbook.value = file && isWorkbook(file) ? file : null;
+  if (file && !workbook.value) emit('bring', file);
+}
+function takeThere(): void {
+  if (workbook.value) handOver(workbook.value);
+  void router.push({ name: 'shop' });
 }
 const { isOverDropZone } = useDropZone(zone, { onDrop: (files) => bring(files?.[0]), multiple: false });
 
@@ -53,9 +63,13 @@ useEventListener(window, 'paste', (event: ClipboardEvent) => {
       type="file"
       tabindex="-1"
       aria-label="A table"
-      accept=".csv,.tsv,.txt,.ods,.xlsx"
+      accept=".csv,.tsv,.txt,.ods,.xlsx,.json"
       @change="chosen"
     />
+    <p v-if="workbook" class="elsewhere" role="alert">
+      “{{ workbook.name }}” is a workbook, not a table: a whole shop, which comes in under Shop.
+      <v-btn size="small" @click="takeThere">Take it there</v-btn>
+    </p>
     <p class="muted">
       <slot name="later">
         Nothing is written until you take the rows. Columns are recognised by their names; what they say can

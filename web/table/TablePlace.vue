@@ -4,6 +4,7 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import { takeHanded } from '@/frame/handedOver';
 import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
@@ -34,6 +35,8 @@ const { table, keep, bring, reading, read, rows, take, readAgain } = useTable(
   kit,
   computed(() => ({ length: length.value, force: force.value })),
 );
+const handed = takeHanded();
+if (handed) bring.mutate({ file: handed });
 const MakeThing = defineAsyncComponent(() => import('@/work/MakeThing.vue'));
 
 const scopeName = computed(() => scopes.value.find(({ id }) => id === scope.value)?.name ?? '');

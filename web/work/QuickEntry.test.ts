@@ -2,6 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { flushPromises, mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
+import { takeHanded } from '@/frame/handedOver';
 import { ApiProblem, type Schemas } from '@/api/client';
 import { sessionKey } from '@/session/useSession';
 import QuickEntry from './QuickEntry.vue';
@@ -11,6 +12,12 @@ const asked = vi.hoisted(() => ({ GET: vi.fn(), POST: vi.fn(), PUT: vi.fn() }));
 vi.mock('@/api/client', async (original) => ({
   ...(await original<typeof import('@/api/client')>()),
   api: asked,
+}));
+
+const went = vi.hoisted(() => vi.fn());
+vi.mock('vue-router', async (original) => ({
+  ...(await original<typeof import('vue-router')>()),
+  useRouter: () => ({ push: went }),
 }));
 
 const question = { about: 'terminal', from: 3, to: 7, text: 'Which ring?', candidates: [] };
@@ -204,4 +211,20 @@ it('lets somebody who may only read see how it is read, and adds nothing', async
   expect(page.findComponent({ name: 'EntryReading' }).exists()).toBe(true);
   expect(written()).toEqual([]);
   expect(page.text()).toContain('Adding is for the shop lead and the coordinator');
+});
+
+it('takes rows of a spreadsheet for a table, and one line for a line', async () => {
+  const { page } = field();
+  const paste = async (text: string) => {
+    const event = Object.assign(new Event('paste', { bubbles: true, cancelable: true }), {
+      clipboardData: { getData: () => text },
+    });
+    page.get('input').element.dispatchEvent(event);
+    await flushPromises();
+    return event.defaultPrevented;
+  };
+  expect(await paste('4 × hook-up 18 → ring\n')).toBe(false);
+  expect(await paste('Qty\tWire\n4\thook-up 18\n')).toBe(true);
+  expect(went).toHaveBeenCalledExactlyOnceWith({ name: 'table', query: { scope: 'tower', kit: 'bag' } });
+  expect(takeHanded()).toMatchObject({ name: 'pasted table', size: 22 });
 });

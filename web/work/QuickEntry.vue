@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { refDebounced, useLocalStorage } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, toRef, useTemplateRef, watch } from 'vue';
+import { useRouter } from 'vue-router';
 import { answer, api, problemOf, type Schemas } from '@/api/client';
 import { useEntry } from '@/data/lines';
+import { handOver } from '@/frame/handedOver';
 import type { Units } from '@/settings/units';
 import { useSession } from '@/session/useSession';
 import { refusal } from '@/shared/refusal';
@@ -39,6 +41,7 @@ const { data, error, isFetching, readNow } = useEntry(
 );
 const { edit: add } = useLines();
 const unwritten = useUnwritten(`gondrik.unwritten.${person.value?.id}.${props.scope}`);
+const router = useRouter();
 const field = useTemplateRef<HTMLInputElement>('field');
 useKeys('n', () => field.value?.focus());
 
@@ -107,6 +110,15 @@ function fill(side: Side, name: string): void {
   field.value?.focus();
 }
 
+/** Rows of a spreadsheet are a table: they go where their columns are named. */
+function pasted(event: ClipboardEvent): void {
+  const rows = event.clipboardData?.getData('text/plain') ?? '';
+  if (!props.mayWrite || !/\n\s*\S/.test(rows.trim())) return;
+  event.preventDefault();
+  handOver(new File([rows], 'pasted table', { type: 'text/plain' }));
+  void router.push({ name: 'table', query: { scope: props.scope, kit: props.kit ?? '' } });
+}
+
 /** From the field down to what is offered. */
 function goToOffers(event: KeyboardEvent): void {
   if (event.target !== field.value) return;
@@ -142,6 +154,7 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
         spellcheck="false"
         aria-label="A line of work"
         placeholder="40 × 12 AWG stranded PVC → ring yellow M6, wet"
+        @paste="pasted"
       />
       <v-btn v-if="mayWrite" type="submit" color="primary" variant="flat" :loading="add.isPending.value"
         >Add</v-btn

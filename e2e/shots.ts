@@ -13,9 +13,18 @@ test('pictures of the main views', async ({ page }) => {
   };
   await page.goto('/');
   await page.getByRole('button', { name: 'Ivo Marell' }).waitFor();
-  await shoot('sign-in');
   await page.getByRole('button', { name: 'Ivo Marell' }).click();
   await page.getByText('2 holes').waitFor();
+
+  // A shop in which there is nothing yet.
+  await page.route(/\/api\/v1\/(kits|scopes|tools)(\?.*)?$/, async (route) => {
+    const response = await route.fetch();
+    await route.fulfill({ response, json: { ...(await response.json()), data: [] } });
+  });
+  await page.goto('/cover');
+  await page.getByText('Three steps to the first verdict').waitFor();
+  await shoot('first-steps');
+  await page.unroute(/\/api\/v1\/(kits|scopes|tools)(\?.*)?$/);
 
   await page.goto(tower);
   await shoot('cover');

@@ -9,7 +9,7 @@ import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { moment } from '@/shared/format';
-import { changeWords, entryWords, whatChanged } from './historyWords';
+import { changeWords, entryWords, mayTakeBack, whatChanged } from './historyWords';
 
 /** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
 const { person } = useSession();
@@ -78,7 +78,7 @@ const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ??
           </ul>
         </details>
         <button
-          v-if="entry.count > 0"
+          v-if="mayTakeBack(entry, person?.role)"
           type="button"
           class="link"
           @click="undo.takeBack(entry.id, entryWords(entry))"

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { changeWords, entryWords, whatChanged } from './historyWords';
+import { changeWords, entryWords, mayTakeBack, whatChanged } from './historyWords';
 
 const change = {
   list: 'lines',
@@ -66,4 +66,15 @@ it('tells what goes with a thing because people made it', () => {
   expect(changeWords(called)).toBe('what wire hookup-12 is called');
   const plans = { list: 'plans', id: '7', before: { kit: 'pylon-backpack' }, after: null };
   expect(changeWords(plans)).toBe('a plan that was accepted');
+});
+
+it('offers to take back what one may take back', () => {
+  const tool = { list: 'tools', id: 't1', before: null, after: { id: 't1' } };
+  const may = (of: Partial<Parameters<typeof mayTakeBack>[0]>) =>
+    ['lead', 'coordinator'].map((role) => mayTakeBack({ ...entry, ...of }, role));
+  expect(may({})).toEqual([true, true]);
+  expect(may({ changes: [change, tool] })).toEqual([true, false]);
+  // Of two things that became one only lines may be among the first changes.
+  expect(may({ event: 'merged', into: 'w3' })).toEqual([true, false]);
+  expect(may({ event: 'imported', count: 0, changes: [] })).toEqual([false, false]);
 });

@@ -87,3 +87,13 @@ export function whatChanged({
     .map((key) => ({ key, before: said(was?.[key]), after: said(is?.[key]) }))
     .filter((one) => one.before !== one.after);
 }
+
+const MODELS = ['wires', 'terminals', 'tools'];
+
+/** Whether somebody may take it back: what a lead has written of wires, terminals and tools, only a lead does. */
+export const mayTakeBack = (
+  { count, changes, into }: Schemas['HistoryEntry'],
+  role: string | undefined,
+): boolean =>
+  count > 0 &&
+  (role === 'lead' || (into === undefined && !changes.some(({ list }) => MODELS.includes(list))));

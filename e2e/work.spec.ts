@@ -404,6 +404,9 @@ test.describe('the lead', () => {
     await page.getByLabel(field).fill('3 × 16 AWG hook-up → ring blue');
     await page.getByLabel(field).press('Enter');
     await expect(page.getByRole('alert')).toContainText('Somebody has changed this meanwhile');
+    await expect(page.getByRole('alert')).toContainText('Not written: “3 × 16 AWG hook-up → ring blue”.');
+    await page.reload();
+    await page.getByRole('button', { name: 'Mend it' }).click();
     await expect(page.getByLabel(field)).toHaveValue('3 × 16 AWG hook-up → ring blue');
   });
 });

@@ -181,14 +181,28 @@ it('tells once what was not written and why, to be mended or thrown away', async
   expect(kept('gondrik.unwritten.1.tower')).toBe('[]');
 });
 
-it('says of a line whose answer never came that it may stand in the table', async () => {
-  asked.POST.mockImplementation(() => new Promise(() => undefined));
+it('says of a line whose answer never came that it may stand in the table', () => {
+  localStorage.setItem(
+    'gondrik.unwritten.1.tower',
+    JSON.stringify([{ key: 'of-before', text: '4 hook-up 18', why: null }]),
+  );
+  expect(field().page.get('.unwritten').text()).toContain(LEFT);
+});
+
+it('hears the answer though the place was left, and says nothing of a line that was written', async () => {
+  let give: (answer: unknown) => void = () => undefined;
+  asked.POST.mockImplementationOnce(() => new Promise((given) => (give = given)));
   const { page, write, enter } = field();
   await write('4 hook-up 18');
   await enter();
-  expect(page.find('.unwritten').exists()).toBe(false);
   page.unmount();
-  expect(field().page.get('.unwritten').text()).toContain(LEFT);
+  const back = field().page;
+  expect(back.find('.unwritten').exists()).toBe(false);
+  give({ data: { change: 3, data: [{ id: 'first' }] }, response: new Response() });
+  await vi.advanceTimersByTimeAsync(10);
+  await flushPromises();
+  expect(kept('gondrik.unwritten.1.tower')).toBe('[]');
+  expect(back.find('.unwritten').exists()).toBe(false);
 });
 
 it('puts what is picked where it was asked, and remembers the words where somebody says so', async () => {

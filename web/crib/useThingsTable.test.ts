@@ -8,9 +8,11 @@ import { withCells } from '@/table/brought';
 import { useThingsTable } from './useThingsTable';
 
 const device = vi.hoisted(() => new Map<string, unknown>());
+/** What the device is slow to give. */
+const slow = vi.hoisted(() => new Map<string, Promise<unknown>>());
 vi.mock('idb-keyval', () => ({
   createStore: () => ({}),
-  get: (key: string) => Promise.resolve(device.get(key)),
+  get: (key: string) => slow.get(key) ?? Promise.resolve(device.get(key)),
   set: (key: string, value: unknown) => Promise.resolve(void device.set(key, value)),
   del: (key: string) => Promise.resolve(void device.delete(key)),
 }));
@@ -114,4 +116,18 @@ it('has what was left again after the page was loaded anew, each list its own', 
   again.list.value = 'kits';
   await flushPromises();
   expect(again.table.value).toBeNull();
+});
+
+it('shows no table of another list that the device was slow to give', async () => {
+  (await brought()).page.unmount();
+  const kept = device.get('gondrik.table.1.shop/tools');
+  let give: (table: unknown) => void = () => undefined;
+  slow.set('gondrik.table.1.shop/tools', new Promise((given) => (give = given)));
+  const { table, list } = await shown();
+  list.value = 'kits';
+  await flushPromises();
+  give(kept);
+  await flushPromises();
+  slow.clear();
+  expect(table.value).toBeNull();
 });

@@ -39,11 +39,11 @@ it('lets a column say something else, and no two the same', () => {
 it('mends cells, those beyond the end of a short row too', () => {
   const mended = withCells(table, [
     { place: 2, column: 0, text: 'w9' },
-    { place: 2, column: 3, text: 'spare' },
+    { place: 2, column: 4, text: 'spare' },
     { place: 4, column: 1, text: '16' },
   ]);
   expect(mended.rows.map(({ cells }) => cells)).toEqual([
-    ['w9', '12', 'red', 'spare'],
+    ['w9', '12', 'red', '', 'spare'],
     ['w2', '16', 'blue', 'a word beside the table'],
   ]);
   expect(table.rows[0]?.cells).toEqual(['w1', '12', 'red']);

@@ -153,6 +153,14 @@ it('takes what was typed on before the answer was read for the next line', async
   await flushPromises();
   expect(written()).toHaveLength(1);
   expect(page.get('input').element.value).toBe('5 hook-up 16');
+
+  // Whoever has begun another line altogether has it whole.
+  void page.get('form').trigger('submit');
+  await page.get('input').setValue('7 spare');
+  await vi.advanceTimersByTimeAsync(300);
+  await flushPromises();
+  expect(written()).toHaveLength(2);
+  expect(page.get('input').element.value).toBe('7 spare');
 });
 
 it('tells once what was not written and why, to be mended or thrown away', async () => {

@@ -115,6 +115,7 @@ function writings(): array
 
             return ['DELETE', 'plans/' . $made['id'], [], ['If-Match' => '"' . $made['version'] . '"']];
         },
+        'POST catalogue/{list}' => static fn(): array => ['POST', 'catalogue/wires', ['ids' => ['thhn-12', 'thhn-10']]],
         'POST catalogue/{list}/{id}' => static fn(): array => ['POST', 'catalogue/wires/thhn-12'],
         'POST tables/{list}/take' => static fn(): array => ['POST', 'tables/wires/take', ['things' => [['thing' => ['id' => 'bell', ...WIRE]], ['thing' => ['id' => 'bell-2', ...WIRE]]]]],
         'POST {list}/{id}/merge' => static function ($test) use ($added): array {

@@ -37,7 +37,7 @@ test.describe('signed in', () => {
       await page.route(`**/api/v1/${list}`, (route) => route.fulfill({ json: { data: [] } }));
     }
     await page.goto('/cover');
-    await expect(page.getByRole('link', { name: 'Import a workbook' })).toBeVisible();
+    await expect(page.getByRole('heading', { name: 'Three steps to the first verdict' })).toBeVisible();
     expect(await findings(page)).toEqual([]);
   });
 

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { problemOf, type Schemas } from '@/api/client';
-import { takeHanded } from '@/frame/handedOver';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
@@ -13,6 +12,7 @@ import { refusal } from '@/shared/refusal';
 import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from '@/table/BringTable.vue';
 import ColumnSays from '@/table/ColumnSays.vue';
+import HandedTable from '@/table/HandedTable.vue';
 import { withCells, withSays, type BroughtRow } from '@/table/brought';
 import CribNav from './CribNav.vue';
 import { useThingsTable } from './useThingsTable';
@@ -22,9 +22,8 @@ type Read = Schemas['TableThing'];
 const route = useRoute();
 const list = computed(() => route.params.list as 'wires' | 'terminals' | 'tools' | 'kits');
 const one = computed(() => list.value.slice(0, -1));
-const { table, keep, bring, reading, things, good, statuses, take, readAgain } = useThingsTable(list);
-const handed = takeHanded();
-if (handed) bring.mutate(handed);
+const { table, isKnown, keep, bring, reading, things, good, statuses, take, readAgain } =
+  useThingsTable(list);
 const waits = computed(() => bring.isPending.value || reading.isFetching.value);
 const problem = computed(() => {
   const error = bring.error.value ?? take.error.value ?? (table.value ? reading.error.value : null);
@@ -88,6 +87,7 @@ function say(at: number, says: string): void {
     <p v-if="problem?.problems?.length" class="problem" role="alert">{{ refusal(problem) }}</p>
     <ProblemNote v-else-if="problem" :problem @retry="readAgain()" />
     <WaitBar v-if="waits" says="Reading the table" />
+    <HandedTable :table :is-known="isKnown" @bring="bring.mutate($event)" />
     <template v-if="!table">
       <BringTable @bring="bring.mutate($event)">
         <b>Drop a list of {{ list }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows. Each row

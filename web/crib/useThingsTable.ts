@@ -10,7 +10,7 @@ import { statusesOf, type ThingTable } from './thingTable';
 /** A table of wires, terminals, tools or kits from the file to the shop: the good things can be taken at any time. */
 export function useThingsTable(list: Ref<'wires' | 'terminals' | 'tools' | 'kits'>) {
   const undo = useUndo();
-  const { table, keep, reading, read, readAgain } = useBroughtTable({
+  const { table, isKnown, keep, reading, read, readAgain } = useBroughtTable({
     // No scope has a name like this one.
     of: computed(() => `shop/${list.value}`),
     about: [],
@@ -66,6 +66,7 @@ export function useThingsTable(list: Ref<'wires' | 'terminals' | 'tools' | 'kits
 
   return {
     table,
+    isKnown,
     keep,
     bring,
     reading,

@@ -4,7 +4,6 @@ import { computed, defineAsyncComponent, ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { NO_KIT, useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
-import { takeHanded } from '@/frame/handedOver';
 import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
@@ -19,6 +18,7 @@ import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import BringTable from './BringTable.vue';
 import ColumnSays from './ColumnSays.vue';
+import HandedTable from './HandedTable.vue';
 import { columnWords } from './columnWords';
 import { withCells, withSays } from './brought';
 import { restAsText, type TableRow } from './tableRows';
@@ -30,13 +30,11 @@ const { length, force } = storeToRefs(useSettings());
 const { scopes } = useKitsAndScopes();
 const scope = computed(() => asked('scope'));
 const kit = computed(() => asked('kit') || null);
-const { table, keep, bring, reading, read, rows, take, readAgain } = useTable(
+const { table, isKnown, keep, bring, reading, read, rows, take, readAgain } = useTable(
   scope,
   kit,
   computed(() => ({ length: length.value, force: force.value })),
 );
-const handed = takeHanded();
-if (handed) bring.mutate({ file: handed });
 const MakeThing = defineAsyncComponent(() => import('@/work/MakeThing.vue'));
 
 const scopeName = computed(() => scopes.value.find(({ id }) => id === scope.value)?.name ?? '');
@@ -126,6 +124,7 @@ const problemText = computed(() =>
     <p v-else-if="problemText" class="problem" role="alert">Not read: {{ problemText }}</p>
     <WaitBar v-if="waits" says="Reading the table" />
 
+    <HandedTable :table :is-known="isKnown" @bring="bring.mutate({ file: $event })" />
     <BringTable v-if="!table" @bring="bring.mutate({ file: $event })" />
 
     <template v-else>

@@ -25,12 +25,17 @@ export function useBroughtTable<Table extends BroughtTable, Reading>(asks: {
   const table = shallowRef<Table | null>(null) as Ref<Table | null>;
   const key = computed(() => `gondrik.table.${person.value?.id}.${asks.of.value}`);
 
+  /** Whether it is known what was left. */
+  const isKnown = ref(false);
   // What was left is offered again; where the browser keeps nothing, it is only not offered.
   watch(
     key,
     async (now) => {
+      isKnown.value = false;
       const kept = (await get<Table>(now).catch(() => undefined)) ?? null;
-      if (now === key.value) table.value = kept;
+      if (now !== key.value) return;
+      table.value = kept;
+      isKnown.value = true;
     },
     { immediate: true },
   );
@@ -63,6 +68,7 @@ export function useBroughtTable<Table extends BroughtTable, Reading>(asks: {
 
   return {
     table,
+    isKnown,
     keep,
     reading,
     /** What was read of just this table, and no other. */

@@ -13,7 +13,7 @@ import { byPlace, useBroughtTable } from './useBroughtTable';
  */
 export function useTable(scope: Ref<string | null>, kit: Ref<string | null>, units: Ref<Units>) {
   const undo = useUndo();
-  const { table, keep, reading, read, readAgain } = useBroughtTable({
+  const { table, isKnown, keep, reading, read, readAgain } = useBroughtTable({
     of: scope,
     about: [kit, units],
     read: (now: Table, signal) =>
@@ -69,6 +69,7 @@ export function useTable(scope: Ref<string | null>, kit: Ref<string | null>, uni
 
   return {
     table,
+    isKnown,
     keep,
     bring,
     reading,

@@ -31,7 +31,7 @@ watch(
   <p v-if="handed && table && isKnown" class="handed" role="alert">
     {{ counted(table.rows.length, 'row') }} of {{ table.name }}
     {{ table.rows.length === 1 ? 'is' : 'are' }} still here, not taken yet.
-    <v-btn size="small" @click="bring">Take {{ handed.name }} in their place</v-btn>
+    <v-btn size="small" @click="bring">Take the new table in their place</v-btn>
     <v-btn size="small" variant="text" @click="handed = null">Go on with these</v-btn>
   </p>
 </template>

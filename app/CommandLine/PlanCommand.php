@@ -80,6 +80,7 @@ final class PlanCommand extends Command
             budget: $asked->amount('budget'),
             mass: $asked->amount('mass'),
             takesMakeshift: $asked->isSet('makeshift'),
+            takesSingleSteps: true,
         );
         try {
             return (new ShopPlan($workbook))->question($plan);

@@ -33,5 +33,7 @@ final readonly class AskedPlan
         public Terms $terms = new Terms(),
         public array $backups = [],
         public array $exchange = [],
+        /** Also what closes only a step of a line that stays open. */
+        public bool $takesSingleSteps = false,
     ) {}
 }

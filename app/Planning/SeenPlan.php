@@ -82,7 +82,7 @@ final readonly class SeenPlan
     /** @return list<array<string, mixed>> what is paid by the piece comes to once for each tool */
     private static function items(PlanQuestion $question, Plan $plan): array
     {
-        $wanted = array_column(array_slice((new PlanWriter())->buyingList(BuyingRow::of($plan, $question)), 1), 1);
+        $wanted = array_column(array_slice((new PlanWriter())->buyingList(BuyingRow::of($plan, $question), $question), 1), 1);
         $items = [];
         foreach ($plan->add as $at => $addition) {
             $way = $addition->way;

@@ -44,7 +44,7 @@ final readonly class ShopPlan
         $ways = $this->ways($of, $asked, $lendings);
         $forced = array_map(static fn(string $id): Way => self::cheapest($id, $of, $asked, $ways, $lendings), $asked->with);
         try {
-            return new PlanQuestion($of, $scopesInForce, $ways, $forced, $asked->budget, $asked->mass, $asked->takesMakeshift, $lendings, $asked->backups);
+            return new PlanQuestion($of, $scopesInForce, $ways, $forced, $asked->budget, $asked->mass, $asked->takesMakeshift, $lendings, $asked->backups, !$asked->takesSingleSteps);
         } catch (Invalid $broken) {
             throw new InvalidWorkbook([new Problem($broken->field, $broken->value, $broken->expected)]);
         }

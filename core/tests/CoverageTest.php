@@ -120,7 +120,8 @@ it('describes the least tool that would close a hole', function (string $wire, s
     'a knife, compact' => ['4-stranded', 'lug-2-0', 'access=tight wet=no', 'cut-cable', '', []],
     'a sheath in the cold' => ['lszh-3x1.5', 'ferrule-1.5', 'ambient=3', 'cut-diagonal square strip-awg-only', '', ['A sheath stripper for round LSZH cable, 9.2 mm across, cores of 1.5 mm2, taking 20 mm or more at a time at 3 °C.']],
     'multi-core' => ['lszh-3x1.5', 'ferrule-1.5', '', 'sheath-cold square strip-awg-only', '', ['A cutter for multi-core cable with cores of 1.5 mm2, 9.2 mm across.']],
-    'heat without mains' => ['16-stranded', 'butt-seal', 'noMains=yes', 'cut-diagonal strip-awg-only oval', '', ['A hot air gun for joints up to 2.5 mm across, without mains.']],
+    'heat without mains' => ['16-stranded', 'butt-seal', 'noMains=yes', 'cut-diagonal strip-awg-only oval', '', ['A hot air gun or a torch for sleeves over wires up to 2.5 mm across, without mains.']],
+    'heat where no flame is accepted' => ['16-stranded', 'butt-seal', '', 'cut-diagonal strip-awg-only oval', 'openFlame=no', ['A hot air gun for sleeves over wires up to 2.5 mm across.']],
     'pull force rounded up' => ['16-stranded', 'ring-blue', '', 'cut-diagonal strip-awg-only oval', 'pullTest=every', ['A pull tester that reaches 134 N.']],
 ]);
 

@@ -8,13 +8,19 @@ declare(strict_types=1);
 
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Planning\OpenStep;
+use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\StepRef;
+use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Tests\Support\PlanByHand;
 use Gondrik\Core\Tests\Support\PlanShop;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -135,4 +141,35 @@ it('gives the best it has when time is up, with a bound', function (): void {
         ->and($cut['coveredAfter'])->toBeLessThanOrEqual($whole['coveredAfter'])
         ->and($cut['bound'])->toBeGreaterThanOrEqual($whole['coveredAfter'])
         ->and($cut['cost'])->toBeLessThanOrEqual(14000);
+});
+
+it('leaves out money that makes no termination count, and tells what it would close', function (string $kit, string $scopes): void {
+    $asked = PlanShop::question(['kit' => $kit, 'scopes' => $scopes, 'options' => '']);
+    $all = (new Planner($asked))->plan();
+    $plan = (new Planner($asked->forTerminations()))->plan();
+    $steps = static fn(array $open): array => array_map(static fn(OpenStep $step): string => $step->line->id . '/' . $step->step, $open);
+    $closed = array_values(array_diff($steps($plan->open), $steps($all->open)));
+    expect($plan->coveredAfter)->toBe($all->coveredAfter)
+        ->and($plan->cost)->toBeLessThanOrEqual($all->cost)
+        ->and($all->beyond)->toBeNull()
+        ->and($plan->cost + ($plan->beyond->cost ?? 0))->toBe($all->cost)
+        ->and(array_map(static fn(StepRef $step): string => $step->line->id . '/' . $step->step, $plan->beyond->steps ?? []))->toBe($closed);
+})->with(static function (): Generator {
+    foreach (PlanShop::workbook()->kits as $kit) {
+        foreach (PlanShop::workbook()->scopes as $scope) {
+            yield $kit->id . ' ' . $scope->id => [$kit->id, $scope->id];
+        }
+    }
+});
+
+it('plans the demo tower for what counts: the stripper of one makeshift line, 39.00, is offered and not taken', function (): void {
+    $shop = (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/tarnholt-ropeway.json'));
+    $kit = $shop->kit('pylon-backpack');
+    $tower = $shop->scope('tower-7');
+    $ways = array_map(static fn(Tool $tool): ?Way => $kit->tool($tool->id) === null ? Way::buying($tool) : null, $shop->tools);
+    $plan = (new Planner(new PlanQuestion(KitAsItStands::onPaper($kit), [new PlannedScope($tower, $shop->rulesFor($tower))], array_values(array_filter($ways)), onlyTerminations: true)))->plan();
+    expect($plan->cost)->toBe(103_400)
+        ->and($plan->coveredAfter)->toBe(140)
+        ->and($plan->beyond?->cost)->toBe(3_900)
+        ->and(array_map(static fn(StepRef $step): string => $step->line->id, $plan->beyond->steps ?? []))->toBe(['sensor']);
 });

@@ -21,7 +21,11 @@ it('keeps who, when, before and after of every change', function (): void {
         ->and($history->json('data.0.by'))->toBe($coordinator->name)
         ->and($history->json('data.0.event'))->toBe('changed')
         ->and($history->json('data.0.changes.0.before'))->toBe($line)
-        ->and($history->json('data.0.changes.0.after.quantity'))->toBe(99);
+        ->and($history->json('data.0.changes.0.after.quantity'))->toBe(99)
+        // Nobody has to know ids to read it.
+        ->and($history->json('names.wires'))->toBe(['heat-3x2.5' => '3 × 2.5 mm² heating cable, low-smoke'])
+        ->and($history->json('names.terminals'))->toBe(['ferrule-2.5' => 'Ferrule 2.5 mm²'])
+        ->and($history->json('names.scopes'))->toBe(['tower-7' => 'Tower 7: heating and rescue winch']);
     // Who comes second is told who was first.
     $this->insteadActingAs($this->lead($shop));
     $this->putJson('/api/v1/scopes/tower-7/lines/' . $seen['id'], $line, ['If-Match' => '"' . $seen['version'] . '"'])->assertStatus(412)->assertJsonPath('changed.by', $coordinator->name);

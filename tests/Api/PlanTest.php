@@ -19,7 +19,7 @@ function plannedByCommand(string ...$options): array
 
 it('plans like the command line for the same workbook', function (string $query, array $options): void {
     $this->actingAs($this->lead($this->demo()));
-    $answer = $this->getJson('/api/v1/plan?' . $query)->assertOk();
+    $answer = $this->getJson('/api/v1/plan?steps=1&' . $query)->assertOk();
     $curve = $this->getJson('/api/v1/plan/curve?' . $query)->assertOk();
     expect(OpenApi::mismatch($answer, 'get', '/plan'))->toBe('')->and(OpenApi::mismatch($curve, 'get', '/plan/curve'))->toBe('');
     $told = plannedByCommand(...$options);
@@ -102,7 +102,7 @@ it('borrows what is cheaper to hire, and pays by the piece what is done rarely',
 it('holds nothing back for work that was put away, which the workbook knows', function (): void {
     $shop = $this->demo();
     $this->actingAs($this->lead($shop));
-    $moved = fn(): array => array_column($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=tower-7&means=move')->assertOk()->json('plan.add'), 'tool');
+    $moved = fn(): array => array_column($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=tower-7&means=move&steps=1')->assertOk()->json('plan.add'), 'tool');
     $before = $moved();
     foreach (['tower-7', 'station-panel'] as $scope) {
         $one = $this->getJson('/api/v1/scopes/' . $scope)->json();

@@ -2155,6 +2155,13 @@ export interface components {
             }[];
             /** @description The head, then a row for each thing to come by: how, what it must do, a model as an example, count, cost, lines */
             buyingList: string[][];
+            /** @description What is left out because it makes no termination count: steps of lines that something else keeps open */
+            beyond: null | {
+                /** @description Cents more */
+                cost: number;
+                steps: number;
+                lines: string[];
+            };
         };
         Planned: {
             plan: components["schemas"]["Plan"];
@@ -2167,6 +2174,10 @@ export interface components {
                 [key: string]: components["schemas"]["Lane"][];
             };
             ticks: components["schemas"]["Tick"][];
+            /** @description What the lines are called, by their ids in the plan */
+            lines: {
+                [key: string]: string;
+            };
         };
         /** @description What each amount of money does at best, and what buying step by step comes to */
         Curve: {
@@ -2207,6 +2218,8 @@ export interface components {
             terminal: string | null;
             cost: number | null;
             substitutes: components["schemas"]["Substitute"][];
+            /** @description What the line is called */
+            name: string;
         };
         Substitute: {
             terminal: string;
@@ -5259,6 +5272,12 @@ export interface operations {
                         data: components["schemas"]["HistoryEntry"][];
                         /** @description before of the page after it */
                         next: number | null;
+                        /** @description What the things that are named in it are called, by list and id; those that are gone have none */
+                        names: {
+                            [key: string]: {
+                                [key: string]: string;
+                            };
+                        };
                     };
                 };
             };
@@ -5867,6 +5886,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */
@@ -5942,6 +5963,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */
@@ -6017,6 +6040,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */
@@ -6094,6 +6119,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */
@@ -6136,6 +6163,8 @@ export interface operations {
                             line: string;
                             terminal: string;
                             name: string;
+                            /** @description What the line is called with it */
+                            says: string;
                         }[];
                         offers: components["schemas"]["LineOffers"][];
                     };
@@ -6176,6 +6205,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */
@@ -6251,6 +6282,8 @@ export interface operations {
                 mass?: number;
                 /** @description 1: makeshift counts */
                 makeshift?: "0" | "1";
+                /** @description 1: also what closes single steps of lines that stay open, and makes no termination count */
+                steps?: "0" | "1";
                 /** @description Ids of tools taken in any case */
                 with?: string;
                 /** @description Ids of tools not taken */

@@ -75,7 +75,7 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
         <StatusMark :status="card.status" :size="22" silent />
         {{ verdicts[card.status] }}
         <span class="muted"
-          >{{ card.line }}, {{ counted(card.quantity, 'termination')
+          >{{ counted(card.quantity, 'termination')
           }}<template v-if="card.note">; {{ card.note }}</template></span
         >
       </p>

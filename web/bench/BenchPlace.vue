@@ -56,7 +56,7 @@ const isSlow = refDebounced(
 const isEmpty = computed(() => !isLoading.value && (kits.value.length === 0 || scopes.value.length === 0));
 
 function go(line: string | null | undefined): void {
-  if (line) show({ line }, 'push');
+  if (line) show({ line });
 }
 useKeys('arrowleft', () => go(page.value?.previous));
 useKeys('arrowright', () => go(page.value?.next));

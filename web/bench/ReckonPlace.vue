@@ -106,7 +106,7 @@ const remark = computed(() =>
             :placeholder="field.hint"
             :aria-invalid="wrongAt(field.name) !== undefined"
             autocomplete="off"
-            @input="show({ [field.name]: ($event.target as HTMLInputElement).value || null })"
+            @input="show({ [field.name]: ($event.target as HTMLInputElement).value || null }, 'replace')"
           />
         </FormField>
         <p v-if="problem && !problem.problems?.length" role="alert" class="wrong">{{ problem.detail }}</p>
@@ -131,7 +131,7 @@ const remark = computed(() =>
             variant="outlined"
             :disabled="isBusy || query.isPlaceholderData.value"
             @click="put(line.scope, line.id, remark)"
-            >Put it into {{ line.id }}</v-btn
+            >Put it into the line</v-btn
           >
           <span class="muted">as a remark: {{ remark }}</span>
         </p>

@@ -15,7 +15,7 @@ export function usePutIntoLine() {
       await writeLine(
         { scope, line },
         (kept) => ({ note: kept?.note ? `${kept.note}; ${text}` : text }),
-        `Put into ${line}: ${text}`,
+        `Put into the line: ${text}`,
       );
     } catch (error) {
       refused.value = problemOf(error);

@@ -28,7 +28,7 @@ const one = computed(() => list.value.slice(0, -1));
 
 const search = ref(asked('q') ?? '');
 const settled = refDebounced(search, 160);
-watch(settled, (words) => show({ q: words.trim() || null }));
+watch(settled, (words) => show({ q: words.trim() || null }, 'replace'));
 watch(list, () => (search.value = asked('q') ?? ''));
 const query = useThings(list, settled);
 const rows = computed(() => rowsOf(list.value, query.pages.value));

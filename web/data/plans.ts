@@ -17,6 +17,8 @@ export interface PlanAsked {
   budget?: number;
   mass?: number;
   makeshift?: '0' | '1';
+  /** Also what closes single steps of lines that stay open. */
+  steps?: '0' | '1';
   with?: string;
   without?: string;
   means?: string;
@@ -96,7 +98,7 @@ export function useSubstitutes(asked: Ref<PlanAsked | null>, units: Ref<Units>) 
     query,
     /** Writes it into the work, as one step that can be taken back. */
     write: (of: Schemas['LineOffers'], one: Schemas['Substitute']): Promise<void> =>
-      writeLine(of, () => ({ terminal: one.terminal, sleeve: one.sleeve ?? '' }), `${of.line}: ${one.name}`),
+      writeLine(of, () => ({ terminal: one.terminal, sleeve: one.sleeve ?? '' }), `${of.name}: ${one.name}`),
   };
 }
 

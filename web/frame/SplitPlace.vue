@@ -40,7 +40,7 @@ function open(query: Record<string, string | number | null>): void {
 function close(): void {
   // An address that was sent has nothing behind it.
   if (from?.held === props.held) router.back();
-  else show(Object.fromEntries(props.keys.map((key) => [key, null])));
+  else show(Object.fromEntries(props.keys.map((key) => [key, null])), 'replace');
 }
 
 // Before the panel goes: what is asked after it can still be told what it was.

@@ -6,7 +6,7 @@ type Query = Record<string, string | number | null>;
 export function useAddress(): {
   /** What the address says under a key, null where nothing. */
   asked: (key: string) => string | null;
-  /** Changes it: a step that Back takes back, or the same step seen otherwise. */
+  /** Changes it by a step that Back takes back; what is said while somebody types, or filled in by itself, replaces the one before. */
   show: (query: Query, how?: 'push' | 'replace') => void;
 } {
   const route = useRoute();
@@ -14,7 +14,7 @@ export function useAddress(): {
 
   return {
     asked: (key) => (typeof route.query[key] === 'string' ? route.query[key] : null),
-    show(query, how = 'replace') {
+    show(query, how = 'push') {
       const stated = Object.entries({ ...route.query, ...query }).filter(([, value]) => value !== null);
       void router[how]({ query: Object.fromEntries(stated.map(([key, value]) => [key, String(value)])) });
     },

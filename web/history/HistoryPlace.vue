@@ -9,7 +9,7 @@ import { useUndo } from '@/frame/useUndo';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { moment } from '@/shared/format';
-import { changeWords, entryWords, mayTakeBack, whatChanged } from './historyWords';
+import { changeWords, entryWords, mayTakeBack, whatChanged, type Names } from './historyWords';
 
 /** What was done to the shop, by whom and when, with what was before and after; each entry can be taken back. */
 const { person } = useSession();
@@ -39,6 +39,20 @@ const { data, error, isFetching, hasNextPage, fetchNextPage, refetch } = useInfi
   staleTime: 0,
 });
 const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ?? []);
+/** What the things are called that entries speak of, of all pages. */
+const names = computed(() => {
+  const all: Names = {};
+  for (const page of data.value?.pages ?? [])
+    for (const [list, named] of Object.entries(page.names)) all[list] = { ...all[list], ...named };
+  return all;
+});
+/** What the entries are asked to be about. */
+const aboutWords = computed(() => {
+  const change = entries.value
+    .flatMap(({ changes }) => changes)
+    .find(({ list, scope, id }) => [list, scope, id].filter(Boolean).join('/') === about.value);
+  return change ? changeWords(change, names.value) : 'one thing';
+});
 </script>
 
 <template>
@@ -51,7 +65,7 @@ const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ??
       The history, with what everything costs, is for the shop lead and the coordinator.
     </p>
     <p v-if="about" class="muted">
-      Only what is about {{ about }}.
+      Only what is about {{ aboutWords }}.
       <button type="button" class="link" @click="show({ about: null })">Show everything</button>
     </p>
     <EmptyNote v-if="mayRead && !isFetching && !entries.length" title="Nothing was changed yet">
@@ -63,11 +77,11 @@ const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ??
         <time :datetime="entry.at" class="mono">{{ moment(entry.at) }}</time>
         <span class="who">{{ entry.by ?? 'the server' }}</span>
         <details>
-          <summary>{{ entryWords(entry) }}</summary>
+          <summary>{{ entryWords(entry, names) }}</summary>
           <ul>
             <li v-for="change in entry.changes" :key="`${change.list} ${change.scope} ${change.id}`">
-              <b>{{ changeWords(change) }}</b>
-              <span v-for="one in whatChanged(change)" :key="one.key" class="change">
+              <b>{{ changeWords(change, names) }}</b>
+              <span v-for="one in whatChanged(change, names)" :key="one.key" class="change">
                 {{ one.key }}: <del v-if="one.before !== null">{{ one.before }}</del>
                 <ins v-if="one.after !== null">{{ one.after }}</ins>
               </span>
@@ -81,7 +95,7 @@ const entries = computed(() => data.value?.pages.flatMap((page) => page.data) ??
           v-if="mayTakeBack(entry, person?.role)"
           type="button"
           class="link"
-          @click="undo.takeBack(entry.id, entryWords(entry))"
+          @click="undo.takeBack(entry.id, entryWords(entry, names))"
         >
           Take back
         </button>

@@ -1,13 +1,20 @@
 import { expect, it } from 'vitest';
 import { changeWords, entryWords, mayTakeBack, whatChanged } from './historyWords';
 
+const names = {
+  wires: { 'hookup-12': '12 AWG hook-up' },
+  terminals: { ring: 'Ring M6' },
+  scopes: { cabin: 'Cabin 12' },
+  tools: { frame: 'Press frame', dies: 'Dies' },
+};
 const change = {
   list: 'lines',
   scope: 'cabin',
   id: 'l1',
-  before: { id: 'l1', quantity: 4, wet: true },
-  after: { id: 'l1', quantity: 9, note: 'bow' },
+  before: { id: 'l1', wire: 'hookup-12', terminal: 'ring', quantity: 4, wet: true },
+  after: { id: 'l1', wire: 'hookup-12', terminal: 'ring', quantity: 9, note: 'bow' },
 };
+const line = 'line “12 AWG hook-up → Ring M6” of “Cabin 12”';
 const entry = {
   id: 7,
   event: 'changed' as const,
@@ -18,14 +25,14 @@ const entry = {
 };
 
 it('tells an entry in a few words', () => {
-  expect(entryWords(entry)).toBe('Changed: line l1 of cabin');
-  expect(entryWords({ ...entry, event: 'edited', count: 300 })).toBe('Edited: 300 lines');
-  expect(entryWords({ ...entry, event: 'undone', undoes: 5 })).toBe('Taken back: line l1 of cabin (entry 5)');
-  expect(entryWords({ ...entry, event: 'imported', changes: [], count: 0, file: 'shop.json' })).toBe(
+  expect(entryWords(entry, names)).toBe(`Changed: ${line}`);
+  expect(entryWords({ ...entry, event: 'edited', count: 300 }, names)).toBe('Edited: 300 lines');
+  expect(entryWords({ ...entry, event: 'undone', undoes: 5 }, names)).toBe(`Taken back: ${line}`);
+  expect(entryWords({ ...entry, event: 'imported', changes: [], count: 0, file: 'shop.json' }, names)).toBe(
     'Brought in: shop.json',
   );
   const gone = { list: 'wires', id: 'w2', before: { name: 'Twice' }, after: null };
-  expect(entryWords({ ...entry, event: 'merged', changes: [gone, change], count: 2 })).toBe(
+  expect(entryWords({ ...entry, event: 'merged', changes: [gone, change], count: 2 }, names)).toBe(
     'Merged into another: wire “Twice”',
   );
 });
@@ -40,17 +47,17 @@ it('tells what has come of a plan, and not only that two things were changed', (
   const kit = { list: 'kits', id: 'van', before: { name: 'Van' }, after: { name: 'Van' } };
   const came = { list: 'plans', id: '7', before: plan(null), after: plan('2026-11-30T10:00:00Z') };
   const changed = { ...entry, event: 'changed' as const, count: 2 };
-  expect(entryWords({ ...changed, changes: [kit, came] })).toBe('Arrived: Hex dies');
+  expect(entryWords({ ...changed, changes: [kit, came] }, names)).toBe('Arrived: Hex dies');
   expect(
-    entryWords({ ...changed, changes: [kit, { ...came, before: came.after, after: came.before }] }),
+    entryWords({ ...changed, changes: [kit, { ...came, before: came.after, after: came.before }] }, names),
   ).toBe('Not arrived after all: Hex dies');
-  expect(entryWords({ ...changed, changes: [kit, { ...kit, id: 'box' }] })).toBe('Changed: 2 things');
+  expect(entryWords({ ...changed, changes: [kit, { ...kit, id: 'box' }] }, names)).toBe('Changed: 2 things');
 });
 
 it('tells key by key what was and what is', () => {
-  expect(whatChanged(change)).toEqual([
+  expect(whatChanged(change, names)).toEqual([
     { key: 'quantity', before: '4', after: '9' },
-    { key: 'wet', before: 'true', after: null },
+    { key: 'wet', before: 'yes', after: null },
     { key: 'note', before: null, after: 'bow' },
   ]);
 });
@@ -63,9 +70,10 @@ it('tells what goes with a thing because people made it', () => {
     before: { words: ['bell'] },
     after: null,
   };
-  expect(changeWords(called)).toBe('what wire hookup-12 is called');
+  expect(changeWords(called, names)).toBe('what wire “12 AWG hook-up” is called');
+  expect(changeWords({ ...called, id: 'gone' }, names)).toBe('what wire that is gone is called');
   const plans = { list: 'plans', id: '7', before: { kit: 'pylon-backpack' }, after: null };
-  expect(changeWords(plans)).toBe('a plan that was accepted');
+  expect(changeWords(plans, names)).toBe('a plan that was accepted');
 });
 
 it('offers to take back what one may take back', () => {
@@ -77,4 +85,40 @@ it('offers to take back what one may take back', () => {
   // Of two things that became one only lines may be among the first changes.
   expect(may({ event: 'merged', into: 'w3' })).toEqual([true, false]);
   expect(may({ event: 'imported', count: 0, changes: [] })).toEqual([false, false]);
+});
+
+it.each([
+  [{ wire: 'gone', terminal: 'ring' }, 'line “a wire that is gone → Ring M6” of “Cabin 12”'],
+  [{ torque: 0.8 }, 'line “screw” of “Cabin 12”'],
+])('calls a line by what it makes: %j', (after, says) => {
+  expect(changeWords({ ...change, before: null, after: { id: 'l1', ...after } }, names)).toBe(says);
+});
+
+it('reads what things are made of by their names', () => {
+  const kit = (count: number) => ({
+    id: 'van',
+    name: 'Van',
+    tools: [{ tool: 'frame', count }, { tool: 'x' }],
+  });
+  const kits = { list: 'kits', id: 'van', before: kit(1), after: kit(2) };
+  expect(whatChanged(kits, names)).toEqual([
+    {
+      key: 'tools',
+      before: 'Press frame, count 1; one that is gone',
+      after: 'Press frame, count 2; one that is gone',
+    },
+  ]);
+  const tool = {
+    list: 'tools',
+    id: 'dies',
+    before: { requires: [] },
+    after: { requires: ['frame'], inPlaceOnly: true },
+  };
+  expect(whatChanged(tool, names)).toEqual([
+    { key: 'requires', before: 'none', after: 'Press frame' },
+    { key: 'in place only', before: null, after: 'yes' },
+  ]);
+  expect(changeWords({ list: 'order', id: 'cabin', before: null, after: null }, names)).toBe(
+    'order of the lines of “Cabin 12”',
+  );
 });

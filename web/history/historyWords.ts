@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import { counted } from '@/shared/pretty';
+import { counted, words } from '@/shared/pretty';
 
 type Entry = Schemas['HistoryEntry'];
 type Change = Schemas['HistoryChange'];
@@ -26,23 +26,41 @@ const ones: Record<string, string> = {
   scopes: 'scope',
 };
 
+/** What things are called, by list and id. */
+export type Names = Record<string, Record<string, string>>;
+
+const quoted = (name: string | undefined) => (name === undefined ? null : `“${name}”`);
+
 /** What goes with a thing because people made it: its list stands where a line has its scope. */
-function belonging({ list, id, scope }: Change): string | null {
+function belonging({ list, id, scope }: Change, names: Names): string | null {
   if (list === 'plans') return 'a plan that was accepted';
-  return list === 'called' ? `what ${ones[scope ?? '']} ${id} is called` : null;
+  if (list !== 'called') return null;
+  return `what ${ones[scope ?? '']} ${quoted(names[scope ?? '']?.[id]) ?? 'that is gone'} is called`;
 }
 
-const nameOf = ({ id, before, after }: Change) => {
-  const name = (after ?? before)?.['name' as never];
-  return typeof name === 'string' ? `“${name}”` : id;
-};
+/** A line is called by what it makes, anything else by its name. */
+function nameOf({ list, id, before, after }: Change, names: Names): string | null {
+  const thing = (after ?? before ?? {}) as Record<string, unknown>;
+  if (list === 'lines') {
+    const [wire, terminal] = [
+      names.wires?.[String(thing.wire)] ?? (thing.wire ? 'a wire that is gone' : null),
+      names.terminals?.[String(thing.terminal)] ?? (thing.terminal ? 'a terminal that is gone' : null),
+    ];
+    return `“${wire && terminal ? `${wire} → ${terminal}` : 'screw'}”`;
+  }
+  if (list === 'order') return quoted(names.scopes?.[id]);
+  return typeof thing.name === 'string' ? `“${thing.name}”` : quoted(names[list]?.[id]);
+}
 
-/** What a change is about: "line l1 of cabin". */
-export const changeWords = (change: Change): string =>
-  belonging(change) ??
-  [ones[change.list] ?? change.list, nameOf(change), change.scope && `of ${change.scope}`]
+/** What a change is about: "line “12 AWG → Ring, yellow” of “Cabin 12”". */
+export function changeWords(change: Change, names: Names): string {
+  const said = belonging(change, names);
+  if (said !== null) return said;
+  const scope = change.scope === undefined ? null : quoted(names.scopes?.[change.scope]);
+  return [ones[change.list] ?? change.list, nameOf(change, names), scope && `of ${scope}`]
     .filter(Boolean)
     .join(' ');
+}
 
 type Awaited = { id: number; name: string; arrivedAt: string | null };
 const awaited = (plan: Change['before']) => (plan as { items?: Awaited[] } | null)?.items ?? [];
@@ -58,7 +76,7 @@ function arrival(changes: Change[]): string | null {
 }
 
 /** An entry in a few words. */
-export function entryWords({ event, changes, count, file, undoes }: Entry): string {
+export function entryWords({ event, changes, count, file }: Entry, names: Names): string {
   // Of two things that are one, the one that is gone is named; of scopes the one that was put away.
   const gone = event === 'merged' ? changes.find(({ after }) => after === null) : undefined;
   const verb = gone ? 'Merged into another' : verbs[event];
@@ -68,23 +86,49 @@ export function entryWords({ event, changes, count, file, undoes }: Entry): stri
   const [first] = changes;
   const what =
     first && (count === 1 || event === 'copied' || event === 'merged')
-      ? changeWords(gone ?? changes.find(({ list }) => list === 'scopes') ?? first)
+      ? changeWords(gone ?? changes.find(({ list }) => list === 'scopes') ?? first, names)
       : counted(count, first?.list === 'lines' ? 'line' : 'thing');
-  return `${verb}: ${what}${undoes === undefined ? '' : ` (entry ${undoes})`}`;
+  return `${verb}: ${what}`;
 }
 
-const said = (value: unknown): string | null =>
-  value === undefined ? null : typeof value === 'string' ? value : JSON.stringify(value);
+/** Where a key names another thing: the list that it is of. */
+const namedBy: Record<string, string> = {
+  wire: 'wires',
+  wireB: 'wires',
+  terminal: 'terminals',
+  tool: 'tools',
+  requires: 'tools',
+};
+
+/** A value as one reads it: things by their names, a list with commas, what is made of parts part by part. */
+function said(key: string, value: unknown, names: Names): string | null {
+  if (value === undefined) return null;
+  if (value === true) return 'yes';
+  if (Array.isArray(value)) return value.map((one) => said(key, one, names)).join('; ') || 'none';
+  if (typeof value === 'object' && value !== null)
+    return Object.entries(value)
+      .map(([part, of]) =>
+        part in namedBy ? said(part, of, names) : `${words(part)} ${said(part, of, names)}`,
+      )
+      .join(', ');
+  if (typeof value !== 'string') return JSON.stringify(value);
+  const list = namedBy[key];
+  return list === undefined ? value : (names[list]?.[value] ?? 'one that is gone');
+}
 
 /** Key by key what was before and what is after; of what came or went only its parts. */
-export function whatChanged({
-  before,
-  after,
-}: Change): { key: string; before: string | null; after: string | null }[] {
+export function whatChanged(
+  { before, after }: Change,
+  names: Names,
+): { key: string; before: string | null; after: string | null }[] {
   const [was, is] = [before ?? {}, after ?? {}] as Record<string, unknown>[];
   return [...new Set([...Object.keys(was ?? {}), ...Object.keys(is ?? {})])]
     .filter((key) => key !== 'id' && key !== 'lines')
-    .map((key) => ({ key, before: said(was?.[key]), after: said(is?.[key]) }))
+    .map((key) => ({
+      key: words(key),
+      before: said(key, was?.[key], names),
+      after: said(key, is?.[key], names),
+    }))
     .filter((one) => one.before !== one.after);
 }
 

@@ -53,6 +53,7 @@ defineSlots<{
   above?(props: {
     pair: Pair;
     units: Units;
+    coverage: Schemas['Coverage'] | undefined;
     highlight: (id: string) => void;
     /** A line that is not written yet drops on the ruler with the others. */
     draft: (drop: Schemas['Drop'] | null) => void;
@@ -110,9 +111,10 @@ const list = useTemplateRef<{
   reveal: (rows: ReadonlySet<string>) => void;
 }>('list');
 
-const { isFolded, folds, fold, foldAll } = useFolds(
+const { isFolded, folds, fold, foldAll, ruledBy, isSmall, shrink } = useFolds(
   () => coverage.value?.ruler,
   () => held.value,
+  () => props.sheet !== undefined,
 );
 const { lit, light, lightFromRuler, lightOnceThere } = useLighting(
   () => rows.value,
@@ -156,6 +158,7 @@ function savePicture(): void {
           name="above"
           :pair="pair"
           :units="units"
+          :coverage="coverage"
           :highlight="lightOnceThere"
           :draft="(drop) => (draft = drop)"
         />
@@ -171,7 +174,7 @@ function savePicture(): void {
           <div v-if="coverage.ruler.drops.length" class="lanes" :class="{ stale: isStale }">
             <GaugeRuler
               ref="ruler"
-              :ruler="withDraft(coverage.ruler, draft)"
+              :ruler="withDraft(ruledBy(coverage.ruler), draft)"
               :first="first"
               :lit="draft ? new Set([...lit, ...draft.lines]) : lit"
               :is-folded="isFolded"
@@ -189,11 +192,13 @@ function savePicture(): void {
             :selected="selected"
             :is-stale="isStale"
             :folds="folds"
+            :is-small="isSmall"
             :sheet="sheet"
             @edit="emit('edit', $event, coverage.scope.id)"
             @light="light"
             @open="openLine"
             @fold="foldAll"
+            @shrink="shrink"
             @picture="savePicture"
           >
             <slot name="tools" :coverage="coverage" />

@@ -1,5 +1,12 @@
 <script setup lang="ts">
-import { mdiImageOutline, mdiMagnify, mdiUnfoldLessHorizontal, mdiUnfoldMoreHorizontal } from '@mdi/js';
+import {
+  mdiArrowCollapseVertical,
+  mdiArrowExpandVertical,
+  mdiImageOutline,
+  mdiMagnify,
+  mdiUnfoldLessHorizontal,
+  mdiUnfoldMoreHorizontal,
+} from '@mdi/js';
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted } from '@/shared/pretty';
@@ -17,6 +24,8 @@ const props = defineProps<{
   isStale: boolean;
   /** Whether covered lanes of the ruler are folded; null where there is nothing to fold. */
   folds: boolean | null;
+  /** Whether the ruler is down to its lanes with a hole; null where it never is. */
+  isSmall: boolean | null;
   /** Columns of the sheet, where the lines are written here. */
   sheet?: readonly string[] | undefined;
 }>();
@@ -24,6 +33,7 @@ const emit = defineEmits<{
   open: [line: string, operation: string | null];
   light: [lines: string[]];
   fold: [];
+  shrink: [];
   picture: [];
   edit: [edit: SheetEdit];
 }>();
@@ -48,7 +58,17 @@ defineExpose({
   <div class="above">
     <h2>{{ counted(rows.length, 'line') }}</h2>
     <span v-if="isStale" class="muted" role="status">as it was before, until the answer comes</span>
-    <button v-if="folds !== null" type="button" class="folds" @click="emit('fold')">
+    <button
+      v-if="isSmall !== null && coverage.ruler.drops.length"
+      type="button"
+      class="folds"
+      :aria-pressed="isSmall"
+      @click="emit('shrink')"
+    >
+      <v-icon :icon="isSmall ? mdiArrowExpandVertical : mdiArrowCollapseVertical" size="14" />
+      {{ isSmall ? 'Whole ruler' : 'Ruler to its holes' }}
+    </button>
+    <button v-if="folds !== null && !isSmall" type="button" class="folds" @click="emit('fold')">
       <v-icon :icon="folds ? mdiUnfoldMoreHorizontal : mdiUnfoldLessHorizontal" size="14" />
       {{ folds ? 'Show covered lanes' : 'Fold covered lanes' }}
     </button>

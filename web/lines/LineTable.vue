@@ -47,7 +47,7 @@ const written = computed(() =>
     ? writtenColumns(
         Object.values(props.coverage.lines),
         props.sheet,
-        (id) => props.coverage.wires[id]?.name ?? id,
+        (list, id) => props.coverage[list][id]?.name ?? id,
       )
     : null,
 );

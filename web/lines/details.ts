@@ -7,8 +7,6 @@ type Line = Schemas['Line'];
 export interface Detail {
   key: Schemas['SheetColumnName'] & keyof Line;
   title: string;
-  /** Pixels of its column. */
-  width: number;
   /** Words that it takes; any text where there are none. */
   options?: readonly string[];
   /** As it is read back when it is typed; null where the line leaves it at its default. */
@@ -20,7 +18,6 @@ const YES = ['yes', 'no'] as const;
 const yes = (key: 'wet' | 'noMains' | 'midSpan' | 'housing' | 'movable', title: string): Detail => ({
   key,
   title,
-  width: 84,
   options: YES,
   text: (line) => (line[key] ? 'yes' : null),
 });
@@ -29,26 +26,24 @@ const word = (
   key: 'place' | 'access' | 'prep' | 'sleeve' | 'clamp',
   title: string,
   options: readonly string[],
-): Detail => ({ key, title, width: 96, options, text: (line) => line[key] ?? null });
+): Detail => ({ key, title, options, text: (line) => line[key] ?? null });
 
 const figure = (key: 'ambient' | 'temperature' | 'wiresInBarrel', title: string, unit: string): Detail => ({
   key,
   title,
-  width: 92,
   text: (line) => (line[key] === undefined ? null : `${line[key]}${unit}`),
 });
 
 /** In the order in which people say them. */
 export const details: readonly Detail[] = [
-  { key: 'wireB', title: 'Second wire', width: 150, text: (line) => line.wireB ?? null },
+  { key: 'wireB', title: 'Second wire', text: (line) => line.wireB ?? null },
   figure('wiresInBarrel', 'In barrel', ''),
   word('prep', 'Strands', ['none', 're-laid', 'twist', 'tin']),
-  { key: 'stud', title: 'Stud', width: 64, text: (line) => line.stud ?? null },
+  { key: 'stud', title: 'Stud', text: (line) => line.stud ?? null },
   word('clamp', 'Clamp', ['rectangular', 'round', 'spring']),
   {
     key: 'torque',
     title: 'Torque',
-    width: 92,
     text: ({ torque }) => (torque === undefined ? null : torqueText(torque)),
   },
   word('place', 'Place', ['plain', 'corrosive', 'vibration', 'hot']),
@@ -60,9 +55,9 @@ export const details: readonly Detail[] = [
   yes('housing', 'Housing'),
   word('sleeve', 'Sleeve', ['none', 'plain', 'lined', 'tape']),
   yes('movable', 'Can come'),
-  { key: 'shear', title: 'Thread', width: 72, text: (line) => line.shear ?? null },
+  { key: 'shear', title: 'Thread', text: (line) => line.shear ?? null },
   figure('temperature', 'Iron', ' °C'),
-  { key: 'note', title: 'Note', width: 170, text: (line) => line.note ?? null },
+  { key: 'note', title: 'Note', text: (line) => line.note ?? null },
 ];
 
 /** Those that some line says, and those that somebody wants to write. */

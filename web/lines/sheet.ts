@@ -15,26 +15,52 @@ export type SheetEdit =
   | { kind: 'duplicate'; lines: Line[] }
   | { kind: 'arrange'; lines: Line[]; before: Line | null };
 
+/** Pixels of a letter, on the average, and of what stands round a text. */
+const LETTER = 6.1;
+const AROUND = 18;
+/** Of the handle and the sign before a wire. */
+const SIGNS = 48;
+
+/** As wide as what stands in a column wants, within limits: none is cut while another has room to spare. */
+const widthFor = (title: string, texts: (string | null)[], least: number, most: number): number =>
+  Math.min(
+    most,
+    Math.max(least, AROUND + LETTER * Math.max(title.length, ...texts.map((text) => text?.length ?? 0))),
+  );
+
 /** The columns that are written: wire, terminal, how many, and what else some line says. */
 export function writtenColumns(
   lines: Line[],
   wanted: readonly string[],
-  nameOf: (wire: string) => string,
+  nameOf: (list: 'wires' | 'terminals', id: string) => string,
 ): GridColumn<LineRow>[] {
+  const texts = (of: (line: Line) => string | null) => lines.map(of);
   return [
     {
       key: 'wire',
       title: 'Wire',
-      width: 190,
-      grow: 1.6,
+      width:
+        SIGNS +
+        widthFor(
+          'Wire',
+          texts(({ wire }) => (wire ? nameOf('wires', wire) : null)),
+          110,
+          300,
+        ),
+      grow: 1,
       isEditable: true,
       value: (row) => row.wire?.name ?? null,
     },
     {
       key: 'terminal',
       title: 'Terminal',
-      width: 150,
-      grow: 1.4,
+      width: widthFor(
+        'Terminal',
+        texts(({ terminal }) => (terminal ? nameOf('terminals', terminal) : null)),
+        110,
+        260,
+      ),
+      grow: 1,
       isEditable: true,
       value: (row) => row.terminal?.name ?? null,
     },
@@ -46,13 +72,22 @@ export function writtenColumns(
       isEditable: true,
       value: (row) => row.line.quantity ?? 1,
     },
-    { key: VERDICT, title: 'With this kit', width: 210, grow: 2, value: verdictWords },
-    ...detailsOf(lines, wanted).map(({ key, title, width, text }) => ({
-      key,
-      title,
-      width,
-      isEditable: true,
-      value: (row: LineRow) => (key === 'wireB' && row.line.wireB ? nameOf(row.line.wireB) : text(row.line)),
-    })),
+    {
+      key: VERDICT,
+      title: 'With this kit',
+      width: 150,
+      grow: 2,
+      value: verdictWords,
+    },
+    ...detailsOf(lines, wanted).map(({ key, title, text }) => {
+      const said = (line: Line) => (key === 'wireB' && line.wireB ? nameOf('wires', line.wireB) : text(line));
+      return {
+        key,
+        title,
+        width: widthFor(title, texts(said), 56, 200),
+        isEditable: true,
+        value: ({ line }: LineRow) => said(line),
+      };
+    }),
   ];
 }

@@ -6,16 +6,24 @@ import { useSettings } from '@/settings/useSettings';
 export function useFolds(
   ruler: () => Schemas['Ruler'] | undefined,
   held: () => string,
+  /** Whether lines are written below, which wants room. */
+  isWritten: () => boolean,
 ): {
   isFolded: ComputedRef<(lane: string) => boolean>;
   /** Whether covered lanes are folded; null where there is nothing to fold. */
   folds: ComputedRef<boolean | null>;
   fold: (lane: string) => void;
   foldAll: () => void;
+  /** Whether the ruler is down to the lanes with a hole; null where it never is. */
+  isSmall: ComputedRef<boolean | null>;
+  shrink: () => void;
+  /** What of a ruler is drawn. */
+  ruledBy: (whole: Schemas['Ruler']) => Schemas['Ruler'];
 } {
   const settings = useSettings();
   const unusual = ref(new Set<string>());
   watch(held, () => unusual.value.clear());
+  const isSmall = computed(() => (isWritten() ? settings.shrinksRuler : null));
   const isAllCovered = computed(() =>
     (ruler()?.drops ?? []).every((drop) => Object.values(drop.marks).every((mark) => mark === 'covered')),
   );
@@ -34,5 +42,16 @@ export function useFolds(
       settings.foldsCovered = !settings.foldsCovered;
       unusual.value.clear();
     },
+    isSmall,
+    shrink() {
+      settings.shrinksRuler = !settings.shrinksRuler;
+    },
+    ruledBy: (whole) =>
+      isSmall.value
+        ? {
+            ...whole,
+            lanes: whole.lanes.filter(({ name }) => whole.drops.some(({ marks }) => marks[name] === 'hole')),
+          }
+        : whole,
   };
 }

@@ -52,10 +52,11 @@ export function usePair(
       const isAsked = pair.value.kit !== null && pair.value.scope !== null;
       const hasKits = kits().length > 0 || mayBeWithoutKit;
       if (route.name !== place || isAsked || !hasKits || scopes().length === 0) return;
-      show({
+      const held = {
         kit: pair.value.kit ?? kitToShow(),
         scope: pair.value.scope ?? known(last.value.scope, scopes()),
-      });
+      };
+      show(held, 'replace');
     },
     { immediate: true },
   );

@@ -50,8 +50,10 @@ it.each([
 it('says what the budget does, to the eye and to the ear', () => {
   const shown = curve(2_000);
   expect(shown.get('[role=slider]').attributes('aria-valuetext')).toBe('20.00: 14 terminations');
-  expect(shown.get('.held').text().replace(/\s+/g, ' ')).toBe('budget 20.00: at best 14 of 44');
-  expect(curve(null).get('.held').text()).toContain('none');
+  expect(shown.get('.held').text().replace(/\s+/g, ' ')).toBe('budget at best 14 of 44');
+  expect((shown.get('.held input').element as HTMLInputElement).value).toBe('20.00');
+  const free = curve(null).get('.held input');
+  expect([(free.element as HTMLInputElement).value, free.attributes('placeholder')]).toEqual(['', 'none']);
 });
 
 it('is let go at a step, or anywhere above it, and beyond the last without a limit', async () => {
@@ -68,4 +70,17 @@ it('is let go at a step, or anywhere above it, and beyond the last without a lim
   expect(first).toBeGreaterThan(2_000);
   expect(first % 100).toBe(0);
   expect(last).toBeNull();
+});
+
+it.each([
+  ['90', [[9_000]], ''],
+  ['89,5', [[8_950]], ''],
+  ['', [[null]], ''],
+  ['20', undefined, ''],
+  ['a lot', undefined, '“a lot” is no amount: write it like 250 or 249.90, or nothing for no limit.'],
+])('takes a budget that is written: %j', async (text, told, wrong) => {
+  const shown = curve(2_000);
+  await shown.get('.held input').setValue(text);
+  expect(shown.emitted('budget')).toEqual(told);
+  expect(shown.find('[role=alert]').exists() ? shown.get('[role=alert]').text() : '').toBe(wrong);
 });

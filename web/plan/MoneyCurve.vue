@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, shallowRef, useId, useTemplateRef } from 'vue';
-import { money } from '@/shared/format';
+import { amount, hundredths, money } from '@/shared/format';
 import { coveredAt, curveShape, type Point } from './curve';
 import { counted } from '@/shared/pretty';
 
@@ -54,6 +54,15 @@ function drop(): void {
   const isAll = at === props.exact.at(-1);
   emit('budget', isAll ? null : Math.max(at?.cost ?? 0, Math.round(dragged.value / 100) * 100));
   dragged.value = null;
+}
+
+/** What was written and is no amount. */
+const wrong = shallowRef<string | null>(null);
+function write(event: Event): void {
+  const text = (event.target as HTMLInputElement).value.trim();
+  const cents = text === '' ? null : hundredths(text);
+  wrong.value = text !== '' && cents === null ? text : null;
+  if (wrong.value === null && cents !== props.budget) emit('budget', cents);
 }
 
 function step(by: 1 | -1): void {
@@ -132,9 +141,24 @@ function step(by: 1 | -1): void {
       <span v-if="inSteps.length" class="key steps-key">bought step by step</span>
       <span class="key now-key">as it is</span>
       <span class="key plan-key">this plan</span>
-      <span class="muted held">
-        budget <b class="mono">{{ budget === null && dragged === null ? 'none' : money(held) }}</b>: at best
-        {{ under?.covered ?? 0 }} of {{ total }}
+      <span class="held">
+        <label
+          >budget
+          <input
+            class="mono"
+            :value="dragged !== null ? amount(dragged) : budget === null ? '' : amount(budget)"
+            placeholder="none"
+            inputmode="decimal"
+            :aria-invalid="wrong !== null"
+            :aria-describedby="wrong === null ? undefined : `${hint}-wrong`"
+            @change="write($event)"
+            @keydown.enter="write($event)"
+          />
+        </label>
+        <span class="muted">at best {{ under?.covered ?? 0 }} of {{ total }}</span>
+        <span v-if="wrong !== null" :id="`${hint}-wrong`" class="wrong" role="alert">
+          “{{ wrong }}” is no amount: write it like 250 or 249.90, or nothing for no limit.
+        </span>
       </span>
       <span :id="hint" class="visually-hidden"
         >Arrow keys go from step to step of the curve, Home to its first, End takes the limit away.</span
@@ -242,8 +266,24 @@ figcaption {
   margin-left: auto;
 }
 
-.held b {
+.held input {
+  margin: 0 8px 0 4px;
+  width: 92px;
+  min-height: var(--touch);
+  padding: 2px 6px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
   color: var(--ink);
+}
+
+.held input[aria-invalid='true'] {
+  border-color: var(--hole);
+}
+
+.wrong {
+  display: block;
+  color: var(--hole);
 }
 
 .key::before {

@@ -1,7 +1,8 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import { money } from '@/shared/format';
-import { counted } from '@/shared/pretty';
+import { counted, prose } from '@/shared/pretty';
 import { useOpened } from '@/shared/useOpened';
 import { partsWords, sleeveWords } from './planWords';
 
@@ -12,7 +13,7 @@ import { partsWords, sleeveWords } from './planWords';
 const props = defineProps<{
   offers: Schemas['LineOffers'][];
   /** What the plan goes by. */
-  exchanged: { line: string; terminal: string; name: string }[];
+  exchanged: { line: string; says: string }[];
   scopeNames: Record<string, string>;
   isBusy: boolean;
 }>();
@@ -20,6 +21,7 @@ defineEmits<{
   exchange: [line: string, terminal: string | null];
   write: [of: Schemas['LineOffers'], one: Schemas['Substitute']];
 }>();
+const isOfMany = computed(() => new Set(props.offers.map(({ scope }) => scope)).size > 1);
 const { isOpen, onToggle } = useOpened(() => props.exchanged.length > 0);
 const tools = (one: Schemas['Substitute']) =>
   one.add.length ? `${one.add.map(({ name }) => name).join(', ')}: ${money(one.toolCost)}` : 'no tool more';
@@ -33,15 +35,16 @@ const tools = (one: Schemas['Substitute']) =>
     </summary>
     <ul v-if="exchanged.length" class="rows chosen">
       <li v-for="one in exchanged" :key="one.line">
-        <b>{{ one.line }}</b> is planned with {{ one.name }}, in this plan only.
+        <b>{{ prose(one.says) }}</b> is planned so in this plan only.
         <button type="button" @click="$emit('exchange', one.line, null)">As it stands in the work</button>
       </li>
     </ul>
     <ul class="rows">
       <li v-for="offer in offers" :key="`${offer.scope}/${offer.line}`">
         <p class="line">
-          <b>{{ offer.line }}</b> {{ scopeNames[offer.scope] ?? offer.scope }}: {{ offer.quantity }} ×
-          {{ offer.wire }} → {{ offer.terminal }}
+          <b>{{ prose(offer.name) }}</b><template v-if="isOfMany"
+            >, {{ scopeNames[offer.scope] ?? 'another scope' }}</template
+          >
           <span class="muted">{{
             offer.cost === null
               ? 'as it stands nothing here makes it'
@@ -58,7 +61,7 @@ const tools = (one: Schemas['Substitute']) =>
           <span class="acts">
             <button
               type="button"
-              :aria-label="`Plan ${offer.line} with ${one.name}`"
+              :aria-label="`Plan ${offer.name} with ${one.name}`"
               @click="$emit('exchange', `${offer.scope}/${offer.line}`, one.terminal)"
             >
               Plan with it
@@ -66,7 +69,7 @@ const tools = (one: Schemas['Substitute']) =>
             <button
               type="button"
               :disabled="isBusy"
-              :aria-label="`Write ${one.name} into ${offer.line}`"
+              :aria-label="`Write ${one.name} into ${offer.name}`"
               @click="$emit('write', offer, one)"
             >
               Write it into the work

@@ -47,7 +47,11 @@ const shown = (hole: Schemas['Plan']['holes'][number]) =>
                   (one) => one.canBeClosed && hole.lines.includes(one.line) && one.op === hole.op,
                 )
               "
-              >The money or the mass does not reach.</template
+              >{{
+                plan.beyond
+                  ? 'It can be closed, but its lines stay open for something else.'
+                  : 'The money or the mass does not reach.'
+              }}</template
             >
             <template v-else
               >{{

@@ -43,6 +43,7 @@ const {
   mass,
   months,
   takesMakeshift,
+  takesSingleSteps,
   terms,
   backups,
   exchanged,
@@ -220,8 +221,10 @@ const onCover = computed(() => ({
             <PlanReasons
               :plan
               :tools="query.data.value.tools"
+              :lines="query.data.value.lines"
+              :takes-single-steps="takesSingleSteps"
               :exact="curve.data.value?.exact ?? []"
-              @budget="address.say({ budget: $event })"
+              @steps="address.say({ steps: $event ? 1 : null })"
             />
           </div>
           <PlanMoves
@@ -333,7 +336,7 @@ header b {
 header a,
 header button,
 .drawing button {
-  margin-left: 8px;
+  margin: 0 8px;
   color: var(--copper);
   text-decoration: underline;
   cursor: pointer;

@@ -9,16 +9,20 @@ import { lastTenth, type Point } from './curve';
 const props = defineProps<{
   plan: Schemas['Plan'];
   tools: Record<string, Schemas['Tool']>;
+  /** What the lines are called. */
+  lines: Record<string, string>;
+  takesSingleSteps: boolean;
   exact: Point[];
 }>();
-defineEmits<{ budget: [cents: number] }>();
+defineEmits<{ steps: [wanted: boolean] }>();
+/** So many lines are named. */
+const SHOWN = 3;
 const nameOf = (id: string | null) => (id === null ? 'nothing' : (props.tools[id]?.name ?? id));
 const tenth = computed(() => lastTenth(props.exact));
-/** What goes into steps of lines that something else keeps open. */
-const elsewhere = computed(() => {
-  const enough = props.exact.find(({ covered }) => covered >= props.plan.coveredAfter);
-  return enough && enough.cost < props.plan.cost ? enough.cost : null;
-});
+const linesOf = (ids: string[]) =>
+  [...ids.slice(0, SHOWN).map((id) => props.lines[id] ?? id), ...(ids.length > SHOWN ? ['…'] : [])].join(
+    '; ',
+  );
 const instead = computed(() =>
   (props.plan.next?.instead ?? []).map(({ out, in: into }) =>
     out === null
@@ -40,7 +44,9 @@ const instead = computed(() =>
         <template v-if="plan.status === 'optimal'"
           >Proven: nothing that can be had does as much for less.</template
         >
-        <template v-else>The best found in the time; the proof reaches to {{ plan.bound }}.</template>
+        <template v-else
+          >The best found in the time: it is not proven that nothing does as much for less.</template
+        >
       </li>
       <li v-if="plan.next">
         The next best costs <b class="mono">{{ money(plan.next.cost) }}</b>,
@@ -57,15 +63,21 @@ const instead = computed(() =>
         {{ nameOf(one.tool) }} (<span class="mono">{{ money(one.cost) }}</span
         >) is cheaper than {{ nameOf(one.insteadOf) }},
         <template v-if="one.leaves.length"
-          >but leaves {{ counted(one.leaves.length, 'line') }} open: {{ one.leaves.slice(0, 4).join(', ')
-          }}{{ one.leaves.length > 4 ? ' …' : '' }}.</template
+          >but leaves {{ counted(one.leaves.length, 'line') }} open: {{ linesOf(one.leaves) }}.</template
         >
         <template v-else>but does it only with more beside it, or only makeshift.</template>
       </li>
-      <li v-if="elsewhere !== null">
-        <b class="mono">{{ money(plan.cost - elsewhere) }}</b> of it goes into steps of lines that something
-        else keeps open: as many terminations come for <span class="mono">{{ money(elsewhere) }}</span>.
-        <button type="button" @click="$emit('budget', elsewhere)">Plan for that</button>
+      <li v-if="plan.beyond">
+        <b class="mono">{{ money(plan.beyond.cost) }}</b> more would close
+        {{ counted(plan.beyond.steps, 'step') }} of lines that stay open all the same, so it is not in it:
+        {{ linesOf(plan.beyond.lines) }}.
+        <button type="button" @click="$emit('steps', true)">
+          Plan for {{ plan.beyond.steps === 1 ? 'it' : 'them' }} too
+        </button>
+      </li>
+      <li v-else-if="takesSingleSteps">
+        Steps of lines that stay open are closed, too.
+        <button type="button" @click="$emit('steps', false)">Only what makes a termination count</button>
       </li>
       <li v-if="tenth">
         The last tenth, {{ counted(tenth.covered, 'termination') }}, costs

@@ -10,7 +10,7 @@ type Plan = Schemas['Plan'];
 
 const NUMBERS = ['budget', 'mass', 'months', 'grip', 'span'] as const;
 const TEXTS = ['kit', 'with', 'without', 'means', 'backups', 'swap'] as const;
-const TICKS = ['makeshift', 'oneHanded', 'noMains'] as const;
+const TICKS = ['makeshift', 'steps', 'oneHanded', 'noMains'] as const;
 
 /** A question as it stands in the address beside another. */
 export const writtenAsked = (asked: PlanAsked): string =>
@@ -39,6 +39,7 @@ export function askedWords(asked: PlanAsked, names: Record<string, string>): str
     asked.budget === undefined ? null : `at most ${money(asked.budget)}`,
     asked.mass === undefined ? null : `at most ${asked.mass} g`,
     asked.makeshift === '1' ? 'makeshift counts' : null,
+    asked.steps === '1' ? 'single steps, too' : null,
     asked.means === undefined ? null : `by ${asked.means.replaceAll(',', ', ')}`,
     asked.oneHanded ? 'one-handed' : null,
     asked.noMains ? 'no mains' : null,

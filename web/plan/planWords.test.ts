@@ -74,5 +74,8 @@ it('has the sign of what remains, and not of what was', () => {
 it('does not say that nothing can be had where something only wants a price', () => {
   const nothing = plan({ holes: [hole(false)] });
   expect(verdictOf(nothing)).toBe('Nothing that can be had closes the hole');
+  expect(verdictOf({ ...nothing, beyond: { cost: 1, steps: 1, lines: ['a'] } })).toBe(
+    'Nothing that can be had makes one termination more',
+  );
   expect(verdictOf(nothing, 2)).toBe('Nothing that has a price closes the hole');
 });

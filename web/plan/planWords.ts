@@ -80,6 +80,8 @@ export function verdictOf(plan: Schemas['Plan'], unpriced = 0): string {
   const closed = plan.holes.filter(({ isClosed }) => isClosed).length;
   const all = plan.holes.length;
   if (all === 0 && plan.add.length === 0) return 'Nothing to do: the kit has no hole here';
+  if (plan.add.length === 0 && plan.paid.length === 0 && plan.beyond)
+    return 'Nothing that can be had makes one termination more';
   if (plan.add.length === 0 && plan.paid.length === 0)
     return `Nothing that ${unpriced ? 'has a price' : 'can be had'} closes ${all === 1 ? 'the hole' : `any of the ${all} holes`}`;
   const what =

@@ -40,6 +40,7 @@ it.each([
   ['scope=old', { scopes: 'old', kit: 'bag' }],
   ['budget=5000&mass=900', { scopes: 'tower', kit: 'bag', budget: 5000, mass: 900 }],
   ['budget=-1&mass=1.5&grip=many', { scopes: 'tower', kit: 'bag' }],
+  ['steps=1', { scopes: 'tower', kit: 'bag', steps: '1' }],
   ['with=a,,b&without=c', { scopes: 'tower', kit: 'bag', with: 'a,b', without: 'c' }],
   ['means=buy', { scopes: 'tower', kit: 'bag' }],
   ['means=buy,borrow', { scopes: 'tower', kit: 'bag', means: 'buy,borrow', months: 1 }],

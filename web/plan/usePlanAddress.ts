@@ -50,6 +50,7 @@ export function usePlanAddress(known: {
       ...(kit.value === null ? {} : { kit: kit.value }),
       ...(mass === undefined ? {} : { mass }),
       ...(asked('makeshift') === '1' ? { makeshift: '1' as const } : {}),
+      ...(asked('steps') === '1' ? { steps: '1' as const } : {}),
       ...(pinned.value.length ? { with: pinned.value.join(',') } : {}),
       ...(barred.value.length ? { without: barred.value.join(',') } : {}),
       ...(means.value.join() === 'buy' ? {} : { means: means.value.join(',') }),
@@ -86,55 +87,48 @@ export function usePlanAddress(known: {
     mass: computed(() => number('mass')),
     months: computed(() => number('months') ?? 1),
     takesMakeshift: computed(() => asked('makeshift') === '1'),
+    /** Also what closes single steps of lines that stay open. */
+    takesSingleSteps: computed(() => asked('steps') === '1'),
     /** All but the budget: the curve is the same whatever it is. */
     question,
     /** With the budget. */
     asked: whole,
     /** Another plan that this one is held against. */
     beside,
-    keepBeside: () => whole.value && show({ beside: writtenAsked(whole.value) }, 'push'),
+    keepBeside: () => whole.value && show({ beside: writtenAsked(whole.value) }),
     /** The other one becomes the one that is asked about. */
     exchangeBeside() {
       if (!beside.value || !whole.value) return;
       const none = Object.fromEntries(Object.keys(whole.value).map((key) => [key, null]));
-      show({ ...none, scope: null, ...beside.value, beside: writtenAsked(whole.value) }, 'push');
+      show({ ...none, scope: null, ...beside.value, beside: writtenAsked(whole.value) });
     },
-    pickKit: (id: string) => show({ kit: id, with: null, without: null, budget: null, swap: null }, 'push'),
+    pickKit: (id: string) => show({ kit: id, with: null, without: null, budget: null, swap: null }),
     toggleScope(id: string) {
       const next = toggled(scopes.value, id);
-      if (next.length) show({ scopes: next.join(','), scope: null, budget: null }, 'push');
+      if (next.length) show({ scopes: next.join(','), scope: null, budget: null });
     },
     /** In any case, or as the plan finds it. */
     pin: (id: string) =>
-      show(
-        {
-          with: written(toggled(pinned.value, id)),
-          without: written(barred.value.filter((one) => one !== id)),
-        },
-        'push',
-      ),
+      show({
+        with: written(toggled(pinned.value, id)),
+        without: written(barred.value.filter((one) => one !== id)),
+      }),
     /** Never, or as the plan finds it. */
     bar: (id: string) =>
-      show(
-        {
-          without: written(toggled(barred.value, id)),
-          with: written(pinned.value.filter((one) => one !== id)),
-        },
-        'push',
-      ),
+      show({
+        without: written(toggled(barred.value, id)),
+        with: written(pinned.value.filter((one) => one !== id)),
+      }),
     /** An operation wants two tools, or one will do. */
     toggleBackup: (of: string) => show({ backups: written(toggled(backups.value, of)) }),
     /** A line is planned with another terminal, or as it stands. */
     exchange: (line: string, terminal: string | null) =>
-      show(
-        {
-          swap: written([
-            ...exchanged.value.filter((one) => !one.startsWith(`${line}:`)),
-            ...(terminal === null ? [] : [`${line}:${terminal}`]),
-          ]),
-        },
-        'push',
-      ),
+      show({
+        swap: written([
+          ...exchanged.value.filter((one) => !one.startsWith(`${line}:`)),
+          ...(terminal === null ? [] : [`${line}:${terminal}`]),
+        ]),
+      }),
     toggleMeans(of: string) {
       const next = toggled(means.value, of);
       show({ means: written(next.length === 0 || next.join() === 'buy' ? [] : next) });

@@ -9,6 +9,8 @@ export const useSettings = defineStore('settings', () => {
   const force = useLocalStorage<'N' | 'lbf'>('gondrik.force', 'N');
   /** Lanes of the ruler that are wholly covered are thin lines. */
   const foldsCovered = useLocalStorage('gondrik.fold', true);
+  /** Over lines that are written the ruler is down to its lanes with a hole. */
+  const shrinksRuler = useLocalStorage('gondrik.small-ruler', false);
   const theme = useLocalStorage<'light' | 'dark' | 'auto'>('gondrik.theme', 'auto');
   const prefersDark = usePreferredDark();
   // Where the device forces its colours, those of the pictures must stand on its ground.
@@ -17,5 +19,5 @@ export const useSettings = defineStore('settings', () => {
     theme.value === 'auto' || areForced.value ? prefersDark.value : theme.value === 'dark',
   );
 
-  return { first, length, force, foldsCovered, theme, isDark };
+  return { first, length, force, foldsCovered, shrinksRuler, theme, isDark };
 });

@@ -14,6 +14,9 @@ export const moment = (at: Moment): string =>
 /** A time of today. */
 export const clock = (at: Moment): string => of({ hour: '2-digit', minute: '2-digit' }).format(new Date(at));
 
+/** Hundredths of the shop's currency, as a number alone: where a field takes it. */
+export const amount = (cents: number): string => (cents / 100).toFixed(2);
+
 /** Hundredths of the shop's currency, as an amount. */
 export const money = (cents: number): string =>
   (cents / 100).toLocaleString(navigator.language, { minimumFractionDigits: 2, maximumFractionDigits: 2 });

@@ -11,9 +11,9 @@ export function prose(text: string): string {
   return pretty(text).replaceAll(/(?<=\d) (?=(?:mm²|mm|N·m|N|AWG|in)\b|mm²|°C|%)/g, '\u00a0');
 }
 
-/** A thing in words: strip-sheath is "strip sheath". */
+/** A thing in words: strip-sheath is "strip sheath", noMains is "no mains". */
 export function words(id: string): string {
-  return id.replaceAll('-', ' ');
+  return id.replaceAll('-', ' ').replaceAll(/(?<=[a-z])[A-Z]/g, (letter) => ` ${letter.toLowerCase()}`);
 }
 
 /** 1 line, 2 lines. */

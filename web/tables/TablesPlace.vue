@@ -73,7 +73,7 @@ const direction = (column: string) =>
               aria-label="Search this table"
               placeholder="Search this table"
               :value="words"
-              @input="show({ q: ($event.target as HTMLInputElement).value || null })"
+              @input="show({ q: ($event.target as HTMLInputElement).value || null }, 'replace')"
             />
             <span v-if="name !== 'reasons'" class="muted" role="status">{{
               counted(rows.length, 'row')

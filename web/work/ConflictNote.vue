@@ -7,7 +7,11 @@ import TwoWrote from '@/shared/TwoWrote.vue';
 import type { Conflict } from './useLines';
 
 /** Two wrote on one line: both texts side by side, with who and when, and whoever came second takes either or both. */
-const props = defineProps<{ conflict: Conflict }>();
+const props = defineProps<{
+  conflict: Conflict;
+  /** What wires and terminals are called, by id. */
+  names: Record<string, string>;
+}>();
 const emit = defineEmits<{ settle: [how: 'mine' | 'theirs' | 'both'] }>();
 
 const titles: Record<string, string> = {
@@ -18,9 +22,15 @@ const titles: Record<string, string> = {
 };
 
 const line = computed(() => props.conflict.theirs);
+const named = (id: string | undefined) => (id === undefined ? null : (props.names[id] ?? id));
+/** The line is called by what it makes. */
+const name = computed(
+  () =>
+    [named(line.value.wire), named(line.value.terminal)].filter(Boolean).join(' → ') || 'A screw to tighten',
+);
 const theirText = (key: string): string => {
   if (key === 'quantity') return String(line.value.quantity ?? 1);
-  if (key === 'wire' || key === 'terminal') return line.value[key] ?? '–';
+  if (key === 'wire' || key === 'terminal') return named(line.value[key]) ?? '–';
   return details.find((one) => one.key === key)?.text(line.value) ?? '–';
 };
 /** What I wrote, cell by cell, beside what stands there now. */
@@ -28,7 +38,12 @@ const rows = computed(() => {
   const { cells, line: whole } = props.conflict.mine;
   const mine: Record<string, string> = cells
     ? { ...cells }
-    : Object.fromEntries(Object.entries(whole ?? {}).map(([key, value]) => [key, asWritten(value)]));
+    : Object.fromEntries(
+        Object.entries(whole ?? {}).map(([key, value]) => [
+          key,
+          (typeof value === 'string' && props.names[value]) || asWritten(value),
+        ]),
+      );
   const keys = new Set([...Object.keys(mine), 'quantity']);
   return [...keys].flatMap((key) => {
     const title = key === 'id' ? undefined : titles[key];
@@ -51,7 +66,7 @@ const when = computed(() => {
     :rows
     :head="isRemoval ? 'You took it out' : 'You wrote'"
   >
-    <template #says>Line {{ line.id }}: nothing of yours was written yet.</template>
+    <template #says>{{ name }}: nothing of yours was written yet.</template>
     <v-btn size="small" @click="emit('settle', 'mine')">
       {{ isRemoval ? 'Take it out all the same' : 'Write mine over it' }}
     </v-btn>

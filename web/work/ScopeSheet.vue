@@ -116,7 +116,7 @@ const write = useMutation({
   },
   onSuccess: async ({ change, said, scope }) => {
     await undo.did(change, said);
-    if (scope) show({ scope, line: null, step: null }, 'push');
+    if (scope) show({ scope, line: null, step: null });
     isOpen.value = false;
   },
 });
@@ -130,7 +130,7 @@ const takeAway = useMutation({
     return changeOf(gone.response);
   },
   onSuccess: async (change) => {
-    show({ scope: null, line: null, step: null });
+    show({ scope: null, line: null, step: null }, 'replace');
     await undo.did(change, `Taken away: ${name.value}`);
     isOpen.value = false;
   },

@@ -45,6 +45,12 @@ async function writeSteps(before: Schemas['Line'], line: Schemas['Line'], scope:
   edit.mutate({ scope, edits: [{ id: line.id, version, line }], said: 'Written: 1 line' });
 }
 
+/** What wires and terminals are called. */
+const namesOf = (coverage: Schemas['Coverage'] | undefined) =>
+  Object.fromEntries(
+    Object.entries({ ...coverage?.wires, ...coverage?.terminals }).map(([id, { name }]) => [id, name]),
+  );
+
 const addColumn = (key: string) => show({ columns: [...wanted.value, key].join(' ') });
 
 const withNone = (kits: { id: string; name: string }[]) => [{ id: NO_KIT, name: 'No kit in hand' }, ...kits];
@@ -71,7 +77,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
         <PickOne label="Kit in hand" :items="withNone(kits)" :picked="pair.kit" @pick="pick('kit', $event)" />
       </div>
     </template>
-    <template #above="{ pair, units, highlight, draft }">
+    <template #above="{ pair, units, coverage, highlight, draft }">
       <QuickEntry
         v-if="pair.scope"
         :key="pair.scope"
@@ -82,7 +88,7 @@ const inOrder = (scopes: Schemas['ScopeSummary'][]) => [
         @added="highlight"
         @draft="draft"
       />
-      <ConflictNote v-if="conflict" :conflict="conflict" @settle="settle" />
+      <ConflictNote v-if="conflict" :conflict="conflict" :names="namesOf(coverage)" @settle="settle" />
       <RefusedNote
         v-if="refused"
         :problem="problemOf(refused.error)"

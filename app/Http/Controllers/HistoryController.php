@@ -7,7 +7,9 @@ namespace App\Http\Controllers;
 use App\History\Journal;
 use App\Http\Requests\HistoryRequest;
 use App\Http\Resources\ChangeResource;
+use App\Models\Change;
 use App\Models\Shop;
+use App\Reading\Names;
 use App\Writing\Undo;
 use App\Writing\Version;
 use Illuminate\Http\JsonResponse;
@@ -28,6 +30,7 @@ final class HistoryController extends Controller
 
         return $this->json([
             'data' => ChangeResource::collection($shown)->resolve($request),
+            'names' => (object) array_map(static fn(array $names): object => (object) $names, Names::within($this->shop($request), $shown->map(static fn(Change $entry): array => $entry->shown->changes)->all())),
             'next' => $entries->count() > $shown->count() ? $shown->last()?->id : null,
         ]);
     }

@@ -23,6 +23,7 @@ use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\PriceWanted;
 use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Ruler\ToolRuler;
+use Gondrik\Core\Wording\LineName;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpFoundation\StreamedResponse;
@@ -47,8 +48,11 @@ final class PlanController extends Controller
         $named = [...$request->ids('with'), ...$request->ids('without')];
         $tools = array_column([...$spoken, ...array_filter($shop->tools, static fn(object $tool): bool => in_array($tool->id, $named, true))], null, 'id');
 
+        $writer = new PlanWriter($request->units());
+
         return $this->json([
-            'plan' => (new PlanWriter($request->units()))->explained($plan, $question),
+            'plan' => $writer->explained($plan, $question),
+            'lines' => (object) $writer->lineNames($plan),
             'seen' => $request->canBeAccepted() ? SeenPlan::of($row, $question, $plan)?->seal() : null,
             'tools' => (object) (new ThingsById(true))->tools(array_values($tools)),
             'lanes' => (object) array_map($rulers->lanes(...), array_map(ToolRuler::of(...), $tools)),
@@ -74,9 +78,15 @@ final class PlanController extends Controller
 
         $names = array_column($shop->terminals, 'name', 'id');
         $exchange = $request->exchange();
+        $says = [];
+        foreach ($question->scopes as $of) {
+            foreach ($of->scope->lines as $line) {
+                $says[$of->scope->id . '/' . $line->id] = LineName::of($line);
+            }
+        }
 
         return $this->json([
-            'exchanged' => array_map(static fn(string $line, string $terminal): array => ['line' => $line, 'terminal' => $terminal, 'name' => $names[$terminal] ?? $terminal], array_keys($exchange), $exchange),
+            'exchanged' => array_map(static fn(string $line, string $terminal): array => ['line' => $line, 'terminal' => $terminal, 'name' => $names[$terminal] ?? $terminal, 'says' => $says[$line] ?? $line], array_keys($exchange), $exchange),
             'offers' => (new PlanWriter($request->units()))->offers($offers, $question),
         ]);
     }
@@ -97,14 +107,14 @@ final class PlanController extends Controller
     {
         [$question, $plan] = $this->planned($request);
 
-        return self::csv('buying-list-' . $question->kit->of->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question)));
+        return self::csv('buying-list-' . $question->kit->of->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question), $question));
     }
 
     /** The same on paper. */
     public function printedBuyingList(PlanRequest $request, Paper $paper): Response
     {
         [$question, $plan] = $this->planned($request);
-        $rows = (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question));
+        $rows = (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question), $question);
 
         return self::pdf('buying-list-' . $question->kit->of->id, $paper->pdf('paper.buying-list', [
             'title' => 'Buying list',

@@ -43,6 +43,7 @@ final class PlanRequest extends FormRequest
             'budget' => $amount,
             'mass' => $amount,
             'makeshift' => ['boolean'],
+            'steps' => ['boolean'],
             'with' => ['string', self::IDS],
             'without' => ['string', self::IDS],
             'means' => ['string', 'regex:/^(buy|move|borrow|per-piece)(,(buy|move|borrow|per-piece))*$/D'],
@@ -94,6 +95,7 @@ final class PlanRequest extends FormRequest
             new Terms($this->boolean('oneHanded'), $this->boolean('noMains'), $this->hand()),
             array_map(Operation::from(...), $this->ids('backups')),
             $this->exchange(),
+            $this->boolean('steps'),
         );
     }
 

@@ -10,12 +10,14 @@ use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\CurvePoint;
 use Gondrik\Core\Planning\EssentialPair;
+use Gondrik\Core\Planning\Lending;
 use Gondrik\Core\Planning\LineOffers;
 use Gondrik\Core\Planning\NextPlan;
 use Gondrik\Core\Planning\OpenStep;
 use Gondrik\Core\Planning\Overlooked;
 use Gondrik\Core\Planning\PaidStep;
 use Gondrik\Core\Planning\Plan;
+use Gondrik\Core\Planning\PlannedLine;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\StepRef;
@@ -24,8 +26,10 @@ use Gondrik\Core\Planning\ToolRole;
 use Gondrik\Core\Planning\Unpriced;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Scope\Line;
+use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Wording\LineName;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Wording\Words;
@@ -78,15 +82,16 @@ final readonly class PlanWriter
 
         return [
             ...$written,
-            'buyingList' => $this->buyingList(BuyingRow::of($plan, $question)),
+            'beyond' => $plan->beyond === null ? null : ['cost' => $plan->beyond->cost, 'steps' => count($plan->beyond->steps), 'lines' => $this->lineIds($plan->beyond->steps)],
+            'buyingList' => $this->buyingList(BuyingRow::of($plan, $question), $question),
             'paid' => array_map(static fn(PaidStep $step): array => ['tool' => $step->way->tool->id, 'line' => $step->line->id, 'step' => $step->step, 'cost' => $step->cost()], $plan->paid),
             'pairs' => array_map(static fn(EssentialPair $pair): array => ['one' => $pair->one->id, 'other' => $pair->other->id, 'lines' => $pair->lines, 'quantity' => $pair->quantity], $plan->pairs),
-            'overlooked' => array_map(static fn(Overlooked $one): array => [
+            'overlooked' => array_map(fn(Overlooked $one): array => [
                 'tool' => $one->way->tool->id,
                 'cost' => $one->way->cost,
                 'insteadOf' => $one->insteadOf->tool->id,
                 'does' => count($one->does),
-                'leaves' => array_values(array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $one->leaves))),
+                'leaves' => $this->lineIds($one->leaves),
             ], $plan->overlooked),
             'holes' => array_merge(...array_map(fn(Report $report, int $scope): array => array_map(fn(Hole $hole): array => [
                 'op' => $hole->operation->value,
@@ -109,6 +114,7 @@ final readonly class PlanWriter
         return array_map(static fn(LineOffers $of): array => [
             'scope' => $question->scopes[$of->scope]->scope->id,
             'line' => $of->line->id,
+            'name' => LineName::of($of->line),
             'quantity' => $of->line->quantity,
             'wire' => $of->line->wire?->name,
             'terminal' => $of->line->terminal?->name,
@@ -143,22 +149,23 @@ final readonly class PlanWriter
     /**
      * What to come by, as a table: what it must do, and a model as an example.
      *
-     * @param list<BuyingRow> $rows
+     * @param list<BuyingRow> $rows of a plan for this question
      *
      * @return non-empty-list<list<string>>
      */
-    public function buyingList(array $rows): array
+    public function buyingList(array $rows, PlanQuestion $question): array
     {
+        $kits = array_column(array_map(static fn(Lending $lending): Kit => $lending->kit->of, $question->lendings), 'name', 'id');
         $table = [['how', 'wanted', 'example', 'count', 'cost', 'lines']];
         foreach ($rows as $row) {
             $way = $row->addition->way;
             $table[] = [
-                Words::for('means', $way->means->value) . ($way->from === null ? '' : ' ' . $way->from),
+                Words::for('means', $way->means->value) . ($way->from === null ? '' : ' ' . ($kits[$way->from] ?? $way->from)),
                 implode(' ', array_map($this->sentence->wanted(...), $row->wanted)),
                 $way->tool->name,
                 '1',
                 sprintf('%d.%02d', intdiv($way->cost, 100), $way->cost % 100),
-                implode('; ', array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $row->addition->closes))),
+                implode('; ', array_unique(array_map(static fn(StepRef $step): string => LineName::of($step->line->line), $row->addition->closes))),
             ];
         }
 
@@ -173,6 +180,26 @@ final readonly class PlanWriter
     public function curve(array $points): array
     {
         return array_map($this->point(...), $points);
+    }
+
+    /**
+     * What the lines of a plan are called, by their ids in it.
+     *
+     * @return array<string, string>
+     */
+    public function lineNames(Plan $plan): array
+    {
+        return array_column(array_map(static fn(PlannedLine $line): array => [$line->id, LineName::of($line->line)], $plan->matrix->lines), 1, 0);
+    }
+
+    /**
+     * @param list<StepRef> $steps
+     *
+     * @return list<string> each line once
+     */
+    private function lineIds(array $steps): array
+    {
+        return array_values(array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $steps)));
     }
 
     /** Whether none of its steps is a hole any more. */

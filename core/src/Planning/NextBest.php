@@ -40,7 +40,7 @@ final readonly class NextBest
         $in = array_values(array_filter($has, static fn(Way $way): bool => !in_array($way, $had, true)));
 
         // Without a limit all that can count does, here too.
-        $covered = $this->question->isLimited() ? $this->model->alreadyWon() + $best->won : null;
+        $covered = $this->question->wantsTerminations() ? $this->model->alreadyWon() + $best->won : null;
 
         return new NextPlan($this->question->forcedCost + $best->money, $covered, $this->paired($out, $in));
     }

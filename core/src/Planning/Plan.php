@@ -32,6 +32,7 @@ final readonly class Plan
         public int $coveredAfter,
         public int $makeshiftAfter,
         public array $open,
+        public ?Beyond $beyond,
         public array $roles,
         public array $pairs,
         public ?NextPlan $next,

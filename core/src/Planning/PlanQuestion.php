@@ -45,6 +45,8 @@ final readonly class PlanQuestion
         public bool $takesMakeshift = false,
         public array $lendings = [],
         public array $backups = [],
+        /** Money is for terminations: a step that closes on a line which stays open is not worth any. */
+        public bool $onlyTerminations = false,
     ) {
         $own = self::massOf($kit->of);
         $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $forced));
@@ -153,6 +155,18 @@ final readonly class PlanQuestion
         }
 
         return true;
+    }
+
+    /** The same question where money is for terminations only. */
+    public function forTerminations(): self
+    {
+        return $this->but(onlyTerminations: true);
+    }
+
+    /** Whether as many terminations as possible are wanted, and not every step that can be closed. */
+    public function wantsTerminations(): bool
+    {
+        return $this->onlyTerminations || $this->isLimited();
     }
 
     public function isLimited(): bool

@@ -39,8 +39,8 @@ final readonly class Planner
 
     public function plan(): Plan
     {
-        $isLimited = $this->question->isLimited();
-        $instance = $isLimited ? $this->model->most($this->question->budget) : $this->model->everything();
+        $wantsTerminations = $this->question->wantsTerminations();
+        $instance = $wantsTerminations ? $this->model->most($this->question->budget) : $this->model->everything();
         $outcome = $this->optimum->of($instance) ?? throw new \LogicException('all that must be covered can be, so there is a best');
         $add = $this->question->inOrder($this->model->ways($outcome->worth));
         $paid = $this->model->paid($outcome->worth);
@@ -50,12 +50,13 @@ final readonly class Planner
         $roles = new Roles($this->matrix, $kit);
         [$coveredAfter, $makeshiftAfter] = $after->terminations($this->matrix->lines);
         $cost = $this->question->forcedCost + $outcome->worth->money;
+        $open = $this->open($after);
         $next = (new NextBest($this->question, $this->matrix, $this->model, $this->optimum))->after($outcome->worth, $instance);
 
         return new Plan(
             isOptimal: $outcome->isProven,
             cost: $cost,
-            bound: $this->bound($outcome, $isLimited ? $coveredAfter : $cost),
+            bound: $this->bound($outcome, $wantsTerminations ? $coveredAfter : $cost),
             mass: PlanQuestion::massOf($kit->of),
             add: $additions,
             paid: $paid,
@@ -63,7 +64,8 @@ final readonly class Planner
             coveredBefore: $this->before->terminations($this->matrix->lines)[0],
             coveredAfter: $coveredAfter,
             makeshiftAfter: $makeshiftAfter,
-            open: $this->open($after),
+            open: $open,
+            beyond: $this->beyond($cost, $open, $after),
             roles: $roles->all(),
             pairs: $roles->pairs(),
             next: $next,
@@ -87,11 +89,39 @@ final readonly class Planner
         return $this->question->backups !== [] ? [] : (new BuyingInSteps($this->question, $this->matrix))->points();
     }
 
+    /**
+     * What is left out because it makes no termination count.
+     *
+     * @param list<OpenStep> $open
+     */
+    private function beyond(int $cost, array $open, Standing $after): ?Beyond
+    {
+        if ($this->question->isLimited() || !$this->question->onlyTerminations || array_filter($open, static fn(OpenStep $step): bool => $step->canBeClosed) === []) {
+            return null;
+        }
+        $all = $this->optimum->of($this->model->everything());
+        if ($all === null || !$all->isProven) {
+            return null;
+        }
+        $kit = $this->question->kitWith($this->question->inOrder($this->model->ways($all->worth)));
+        $then = new Standing(self::reports($this->question, $kit), new Backing($this->matrix, $kit, $this->question->backups), $this->model->paid($all->worth));
+        $steps = [];
+        foreach ($this->matrix->lines as $line) {
+            foreach (array_keys($line->steps) as $step) {
+                if ($then->counts($line, $step) && !$after->counts($line, $step)) {
+                    $steps[] = new StepRef($line, $step);
+                }
+            }
+        }
+
+        return $steps === [] ? null : new Beyond($this->question->forcedCost + $all->worth->money - $cost, $steps);
+    }
+
     private function bound(Outcome $outcome, int $reached): int
     {
         return match (true) {
             $outcome->isProven => $reached,
-            $this->question->isLimited() => $this->model->alreadyWon() + $outcome->mostWon,
+            $this->question->wantsTerminations() => $this->model->alreadyWon() + $outcome->mostWon,
             default => $this->question->forcedCost + $outcome->leastMoney,
         };
     }

@@ -24,6 +24,9 @@ final readonly class Substitutes
 {
     private const MOST_FOR_A_LINE = 5;
 
+    /** Shapes of contacts that mate with their own series only (common practice). */
+    private const OF_A_SERIES = ['pin', 'socket', 'contact'];
+
     private Deadline $deadline;
 
     /**
@@ -45,9 +48,10 @@ final readonly class Substitutes
                 if ($terminal === null || $this->counts($cover, $of)) {
                     continue;
                 }
-                $found = $this->for($cover->line, $terminal, $of);
+                $now = $cover->status === Status::Faulty ? null : $this->least($cover->line, $of)[0]?->worth->money;
+                $found = array_values(array_filter($this->for($cover->line, $terminal, $of), static fn(Substitute $one): bool => $now === null || $one->cost() < $now));
                 if ($found !== []) {
-                    $offers[] = new LineOffers($cover->line, $scope, $cover->status === Status::Faulty ? null : $this->least($cover->line, $of)[0]?->worth->money, $found);
+                    $offers[] = new LineOffers($cover->line, $scope, $now, array_slice($found, 0, self::MOST_FOR_A_LINE));
                 }
             }
         }
@@ -69,7 +73,7 @@ final readonly class Substitutes
         return $line->onto($terminal, $sleeve);
     }
 
-    /** @return list<Substitute> */
+    /** @return list<Substitute> the cheapest first */
     private function for(Line $line, Terminal $now, PlannedScope $of): array
     {
         $found = [];
@@ -97,7 +101,7 @@ final readonly class Substitutes
         }
         usort($found, static fn(Substitute $one, Substitute $two): int => [$one->isMakeshift, $one->cost()] <=> [$two->isMakeshift, $two->cost()]);
 
-        return array_slice($found, 0, self::MOST_FOR_A_LINE);
+        return $found;
     }
 
     /**
@@ -125,18 +129,40 @@ final readonly class Substitutes
     }
 
     /**
-     * Whether a terminal goes where another is: the same shape on the same stud, as many ends; out of a housing by the same
-     * extractor, for another contact does not latch there. Whether the wire suits it, the checks of the line say.
+     * Whether a terminal goes where another is: the same shape on the same stud or into the same mating part, as many ends; a
+     * ferrule for a ferrule. Whether the wire suits it, the checks of the line say.
      */
     private static function standsIn(Terminal $other, Terminal $now, Line $line): bool
     {
         $stud = $line->joint->stud ?? $now->stud;
 
         return $other->ends === $now->ends
-            && ($other->shape === null || $now->shape === null ? $other->class === $now->class : $other->shape === $now->shape)
+            && $other->shape === $now->shape
+            && self::goesWhere($other, $now, $line)
             && ($stud === null || ($other->stud !== null && $other->stud->suits($stud)))
-            && (!$line->joint->housing || ($other->class->isContact() && $other->extractCode === $now->extractCode))
             && ($line->wireB === null || $other->ends === 2);
+    }
+
+    private static function goesWhere(Terminal $other, Terminal $now, Line $line): bool
+    {
+        if ($line->joint->housing || self::isOfSeries($now) || self::isOfSeries($other)) {
+            return $other->class->isContact() && $now->class->isContact() && self::series($other) === self::series($now);
+        }
+        $isFerrule = static fn(Terminal $one): bool => $one->class === TerminalClass::Ferrule || $one->class === TerminalClass::TwinFerrule;
+
+        return $other->class === $now->class || ($now->shape !== null && !$isFerrule($other) && !$isFerrule($now));
+    }
+
+    /** What mates with a part of its own series only, in a housing or not. */
+    private static function isOfSeries(Terminal $terminal): bool
+    {
+        return $terminal->class->isContact() && in_array($terminal->shape, self::OF_A_SERIES, true);
+    }
+
+    /** By what gets it out of its housing; where that is not stated, by the nest that it is crimped in. */
+    private static function series(Terminal $terminal): ?string
+    {
+        return $terminal->extractCode ?? $terminal->nest;
     }
 
     /** Whether it brings its own insulation. */

@@ -80,6 +80,9 @@ final class SleeveRules extends OperationRules
     {
         $widest = Gather::greatest($works, static fn(SleeveWork $work): ?float => $work->widest);
 
-        return new Wanted(new ShrinkSleeve(Heat::Gun, $widest), Asked::by($works), $widest === null ? [] : ['od' => $widest], heats: true);
+        // What is accepted is said: a torch is given as an example, too.
+        $numbers = [...$widest === null ? [] : ['od' => $widest], ...$this->house->openFlame ? ['flame' => Heat::Torch->value] : []];
+
+        return new Wanted(new ShrinkSleeve(Heat::Gun, $widest), Asked::by($works), $numbers, heats: true);
     }
 }

@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Reading;
+
+use App\Models\Shop;
+use Gondrik\Core\Workbook\WorkbookList;
+use Illuminate\Support\Facades\DB;
+
+/** What things of a shop are called, for whoever reads of them by id. */
+final class Names
+{
+    /**
+     * Of all that is named somewhere within something; what is no id, or is gone, has no name.
+     *
+     * @return array<string, array<string, string>> names by list and id
+     */
+    public static function within(Shop $shop, mixed $something): array
+    {
+        $ids = array_map(strval(...), array_keys(self::idsWithin($something)));
+        $names = [];
+        foreach ($ids === [] ? [] : WorkbookList::cases() as $list) {
+            $names[$list->value] = DB::table($list->value)->where('shop_id', $shop->id)->whereIn('code', $ids)->pluck('name', 'code')->all();
+        }
+
+        return array_filter($names);
+    }
+
+    /** @return array<string, true> */
+    private static function idsWithin(mixed $something): array
+    {
+        if (is_string($something)) {
+            return preg_match('~^[A-Za-z0-9][A-Za-z0-9._-]{0,63}$~D', $something) === 1 ? [$something => true] : [];
+        }
+        $ids = [];
+        foreach (is_object($something) ? get_object_vars($something) : (is_array($something) ? $something : []) as $part) {
+            $ids += self::idsWithin($part);
+        }
+
+        return $ids;
+    }
+}

@@ -115,7 +115,7 @@ test.describe('the lead', () => {
     await expect(page.getByLabel('Widest')).toHaveValue('3.2');
     await page.getByLabel('Narrowest').fill('2.8');
     await expect(page.getByRole('button', { name: '3/16 in' })).toBeVisible();
-    await page.getByRole('button', { name: 'Put it into drive-ring' }).click();
+    await page.getByRole('button', { name: 'Put it into the line' }).click();
     const done = page.locator('.done');
     await expect(done).toContainText('Put into drive-ring: Sleeve: stock size 3/16 in');
     await done.getByRole('button', { name: 'Undo' }).click();

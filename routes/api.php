@@ -72,6 +72,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
+        Route::get('catalogue/closing', [CatalogueController::class, 'closing']);
         Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $models);
     });
     // What things cost is for those who set the shop up.

@@ -19,6 +19,7 @@ use App\Writing\ShopStore;
 use App\Writing\StaleVersion;
 use App\Writing\Version;
 use App\Writing\Written;
+use Gondrik\Core\Entry\SoughtWords;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wire\Wire;
@@ -43,7 +44,7 @@ final readonly class Things
     /**
      * A page of wires, terminals or tools.
      *
-     * @param string|null $search words that each must stand in its name, id, size or what else makes it known
+     * @param string|null $search words that each must stand in its name, id, size or what else makes it known, or what they are called there
      * @param string      $sort   place or name, with a minus from the end
      *
      * @return array{list<Wire|Terminal|Tool>, string|null} and where it goes on
@@ -51,8 +52,9 @@ final readonly class Things
     public function page(Shop $shop, WorkbookList $list, int $most, ?string $search = null, string $sort = 'place'): array
     {
         $rows = ShopWorkbook::of($shop, $list);
-        foreach (preg_split('~\s+~u', trim((string) $search), flags: PREG_SPLIT_NO_EMPTY) ?: [] as $word) {
-            $rows->whereRaw('concat_ws(\' \', ' . implode(', ', self::SEARCHED[$list->value] ?? ['name', 'code']) . ') ilike ?', ['%' . addcslashes($word, '%_\\') . '%']);
+        foreach (SoughtWords::of((string) $search) as $any) {
+            $patterns = array_map(static fn(string $words): string => '%' . addcslashes($words, '%_\\') . '%', $any);
+            $rows->whereRaw('concat_ws(\' \', ' . implode(', ', self::SEARCHED[$list->value] ?? ['name', 'code']) . ') ilike any (array[' . implode(', ', array_fill(0, count($patterns), '?')) . '])', $patterns);
         }
         $isFromTheEnd = str_starts_with($sort, '-');
         /** @var CursorPaginator<int, ListRow> $page */

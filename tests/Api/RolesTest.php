@@ -62,6 +62,7 @@ const DOORS = [
     'POST trials/tools' => ['/trials/tools', [401, 422, 422, 422, 422]],
     'GET {list}/{id}/uses' => ['/wires/hookup-12/uses', [401, 200, 200, 200, 404]],
     'POST {list}/{id}/merge' => ['/wires/hookup-12/merge', [401, 403, 403, 422, 422]],
+    'GET catalogue/closing' => ['/catalogue/closing?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET catalogue/{list}' => ['/catalogue/tools', [401, 200, 200, 200, 200]],
     'POST catalogue/{list}' => ['/catalogue/tools', [401, 403, 403, 422, 422]],
     'POST catalogue/{list}/{id}' => ['/catalogue/tools/gone', [401, 403, 403, 404, 404]],

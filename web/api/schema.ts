@@ -874,6 +874,69 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/catalogue/closing": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Tools of the shelf that would do what the kit in hand leaves open of a scope */
+        get: {
+            parameters: {
+                query: {
+                    /** @description Id of the kit in hand; without one the lines are not judged */
+                    kit?: string;
+                    /** @description Id of the scope */
+                    scope: string;
+                };
+                header?: never;
+                path?: never;
+                cookie?: never;
+            };
+            requestBody?: never;
+            responses: {
+                /** @description The one of most terminations first */
+                200: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/json": {
+                            offers: components["schemas"]["ClosingTool"][];
+                        };
+                    };
+                };
+                401: components["responses"]["NotSignedIn"];
+                /** @description No such kit or scope */
+                404: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+                /** @description A parameter is missing or wrong */
+                422: {
+                    headers: {
+                        [name: string]: unknown;
+                    };
+                    content: {
+                        "application/problem+json": components["schemas"]["Problem"];
+                    };
+                };
+                503: components["responses"]["Busy"];
+            };
+        };
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/catalogue/{list}": {
         parameters: {
             query?: never;
@@ -1617,6 +1680,13 @@ export interface components {
             };
             /** @description Where the line would drop on the ruler, with its marks. */
             drop: components["schemas"]["Drop"] | null;
+            /** @description How the kit in hand does each step, in their order; none where none is in hand or the line is open */
+            steps: {
+                op: components["schemas"]["Operation"];
+                status: components["schemas"]["StepStatus"];
+            }[];
+            /** @description The terminal has two ends and only one wire is said */
+            wantsSecond: boolean;
         };
         /** @description A wire as the workbook has it; without an id it gets one made of its name. */
         WireDraft: {
@@ -1880,6 +1950,15 @@ export interface components {
                 unknown: string[];
                 rows: number[];
             }[];
+            /** @description Of the shop's wires and terminals, by id. */
+            names: {
+                wires: {
+                    [key: string]: string;
+                };
+                terminals: {
+                    [key: string]: string;
+                };
+            };
         };
         HistoryChange: {
             list: string;
@@ -2341,6 +2420,17 @@ export interface components {
             }[];
             /** @description The shop has it not yet */
             isOnShelf: boolean;
+        };
+        /** @description A tool, and the open steps that it would do */
+        ClosingTool: {
+            tool: string;
+            name: string;
+            /** @description Of the lines that want it */
+            terminations: number;
+            does: {
+                line: string;
+                op: components["schemas"]["Operation"];
+            }[];
         };
         id: string;
         name: string;
@@ -5577,7 +5667,10 @@ export interface operations {
     };
     listBuiltIn: {
         parameters: {
-            query?: never;
+            query?: {
+                /** @description Words that each must stand in name, id or size */
+                search?: string;
+            };
             header?: never;
             path: {
                 /** @description Of which list */

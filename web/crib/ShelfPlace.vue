@@ -1,8 +1,10 @@
 <script setup lang="ts">
+import { refDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { api } from '@/api/client';
-import { useBuiltIn, type ThingList } from '@/data/things';
+import { NO_KIT, useKitsAndScopes, useLastPair, type Pair } from '@/data/pairs';
+import { useBuiltIn, useClosing, type ThingList } from '@/data/things';
 import PartsNav from '@/frame/PartsNav.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
@@ -11,16 +13,19 @@ import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { capital, counted, pretty, words } from '@/shared/pretty';
+import PickOne from '@/shared/PickOne.vue';
 import { refusal } from '@/shared/refusal';
+import StatusMark from '@/shared/StatusMark.vue';
 import WaitingPlace from '@/shared/WaitingPlace.vue';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import CribHead from './CribHead.vue';
+import { jobOf } from './jobs';
 import { rowsOnShelf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
 
 /** The built-in catalogue: described by what things are, each value with its source; taken over with one click. */
 const route = useRoute();
-const { asked } = useAddress();
+const { asked, show } = useAddress();
 const { person } = useSession();
 const isLead = computed(() => person.value?.role === 'lead');
 const list = computed(() => route.params.list as ThingList);
@@ -31,19 +36,44 @@ const parts = computed(() =>
     isHere: name === list.value,
   })),
 );
-const query = useBuiltIn(list);
 const split = useTemplateRef('split');
 
 const search = ref('');
+const query = useBuiltIn(list, refDebounced(search, 160));
 useUndoKeys();
 const all = computed(() => rowsOnShelf(query.data.value?.data ?? []));
-const rows = computed(() => {
-  const sought = search.value.toLowerCase().split(/\s+/).filter(Boolean);
-  return all.value.filter((row) => {
-    const said = `${row.name} ${row.id} ${JSON.stringify(row.thing)}`.toLowerCase();
-    return sought.every((word) => said.includes(word));
-  });
-});
+
+/* The work that the tools are looked at for: what would close a hole of it is marked. */
+const { kits, scopes } = useKitsAndScopes();
+const last = useLastPair();
+const known = (id: string | null, among: { id: string; name: string }[]) =>
+  among.find((one) => one.id === id);
+const pair = computed<Pair>(() => ({
+  kit: known(asked('kit') ?? last.value.kit, kits.value)?.id ?? kits.value[0]?.id ?? NO_KIT,
+  scope:
+    asked('scope') === ''
+      ? null
+      : (known(asked('scope') ?? last.value.scope, scopes.value)?.id ??
+        scopes.value.find(({ lines }) => lines > 0)?.id ??
+        null),
+}));
+const isOfTools = computed(() => list.value === 'tools');
+const closing = useClosing(pair, isOfTools);
+const closes = computed(
+  () =>
+    new Map(
+      (isOfTools.value && pair.value.scope !== null ? (closing.data.value?.offers ?? []) : []).map((one) => [
+        one.tool,
+        one.terminations,
+      ]),
+    ),
+);
+const isOnlyClosing = computed(() => asked('only') === 'closing' && closes.value.size > 0);
+const rows = computed(() =>
+  isOnlyClosing.value ? all.value.filter(({ id }) => closes.value.has(id)) : all.value,
+);
+const kitName = computed(() => known(pair.value.kit, kits.value)?.name ?? 'an empty kit');
+const NO_WORK = { id: '', name: 'no work in particular' };
 const opened = computed(() => query.data.value?.data.find(({ id }) => id === asked('one')) ?? null);
 
 /** Value by value with the source of each: its own, or that of what it stands in. */
@@ -104,7 +134,8 @@ watch(list, () => {
   // Words for a tool find no wire.
   search.value = '';
 });
-const toTake = computed(() => all.value.filter(({ id, has }) => ticked.value.has(id) && !has));
+const had = computed(() => new Set(all.value.filter(({ has }) => has).map(({ id }) => id)));
+const toTake = computed(() => [...ticked.value].filter((id) => !had.value.has(id)));
 function tick(id: string): void {
   const now = new Set(ticked.value);
   if (!now.delete(id)) now.add(id);
@@ -114,20 +145,30 @@ const takeAll = useWrite<{ count: number }>({
   ask: () =>
     api.POST('/catalogue/{list}', {
       params: { path: { list: list.value } },
-      body: { ids: toTake.value.map(({ id }) => id) },
+      body: { ids: toTake.value },
     }),
   said: (_, { count }) => `Taken from the shelf: ${counted(count, list.value.slice(0, -1))}`,
   after: () => (ticked.value = new Set()),
 });
 const problem = computed(() => take.problem.value ?? takeAll.problem.value);
-const more = [
+const more = computed(() => [
+  ...(closes.value.size
+    ? [
+        {
+          key: 'closes',
+          title: 'Closes here',
+          width: 128,
+          value: ({ id }: { id: string }) => closes.value.get(id) ?? null,
+        },
+      ]
+    : []),
   {
     key: 'take',
     title: 'In the shop',
     width: 150,
     value: (row: { has?: unknown }) => (row.has ? 'yes' : 'no'),
   },
-];
+]);
 </script>
 
 <template>
@@ -161,6 +202,35 @@ const more = [
         </template>
         <template v-else-if="isLead"> Tick as many as you want and take them over at once.</template>
       </p>
+      <div v-if="isOfTools && scopes.length" class="for">
+        <PickOne
+          label="Marked for"
+          :items="[...scopes, NO_WORK]"
+          :picked="pair.scope ?? ''"
+          @pick="show({ scope: $event })"
+        />
+        <PickOne
+          v-if="pair.scope !== null && kits.length"
+          label="with"
+          :items="kits"
+          :picked="pair.kit"
+          @pick="show({ kit: $event })"
+        />
+        <p v-if="pair.scope !== null && closing.data.value" role="status">
+          <template v-if="closes.size">
+            <StatusMark status="hole" :size="13" silent />
+            {{ counted(closes.size, 'tool') }} here would close a hole of {{ kitName }}.
+            <button
+              type="button"
+              :aria-pressed="isOnlyClosing"
+              @click="show({ only: isOnlyClosing ? null : 'closing' })"
+            >
+              {{ isOnlyClosing ? 'Show all' : 'Only these' }}
+            </button>
+          </template>
+          <template v-else>Nothing here closes a hole of {{ kitName }} that is left.</template>
+        </p>
+      </div>
       <p v-if="problem" class="problem" role="alert">Not taken: {{ refusal(problem) }}</p>
       <WaitingPlace v-slot="{ data }" :query what="the shelf">
         <EmptyNote v-if="!rows.length" :title="`No ${list.slice(0, -1)} on the shelf has all of these words`">
@@ -174,15 +244,22 @@ const more = [
           :rows
           :ticks="data.ticks"
           caption="The shelf"
-          :without="['kits']"
+          :without="['kits', 'mass']"
+          :by="isOfTools ? jobOf : undefined"
           :more
           :selected="opened ? { row: opened.id, column: 'name' } : null"
           @open="(row) => split?.open({ one: row.id })"
         >
-          <template #cell="{ row }">
-            <span v-if="row.has" class="has">has it</span>
+          <template #cell="{ row, column }">
+            <template v-if="column.key === 'closes'">
+              <span v-if="closes.has(row.id)" class="closes">
+                <StatusMark status="hole" :size="13" says="closes a hole" />
+                {{ counted(closes.get(row.id) ?? 0, 'termination') }}
+              </span>
+            </template>
+            <span v-else-if="row.has" class="has">has it</span>
             <input
-              v-if="isLead && !row.has"
+              v-if="column.key === 'take' && isLead && !row.has"
               type="checkbox"
               :checked="ticked.has(row.id)"
               :aria-label="`Tick: ${row.name}`"
@@ -190,7 +267,7 @@ const more = [
               @change="tick(row.id)"
             />
             <v-btn
-              v-if="isLead && !row.has"
+              v-if="column.key === 'take' && isLead && !row.has"
               size="x-small"
               :loading="take.isPending.value && take.variables.value?.id === row.id"
               :aria-label="`Take over: ${row.name}`"
@@ -203,7 +280,7 @@ const more = [
       </WaitingPlace>
     </PlaceFrame>
     <template #panel="{ close }">
-      <section v-if="opened" class="one" :aria-label="(opened.thing as { name: string }).name">
+      <section v-if="opened" class="described" :aria-label="(opened.thing as { name: string }).name">
         <header>
           <h2>{{ (opened.thing as { name: string }).name }}</h2>
           <v-btn size="small" variant="text" @click="close()">Close</v-btn>
@@ -262,19 +339,48 @@ input[type='checkbox'] {
   accent-color: var(--copper);
 }
 
+.for {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 12px;
+  align-items: center;
+  font-size: 13px;
+}
+
+.for p {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 8px;
+  align-items: center;
+}
+
+.for p button {
+  min-height: var(--touch-tight);
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
+}
+
+.closes {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
+  color: var(--hole);
+}
+
 .has {
   color: var(--muted);
   font-size: 13px;
 }
 
-.one {
+.described {
   display: grid;
   gap: 10px;
   justify-items: start;
   padding: 14px 18px 30px;
 }
 
-.one header {
+.described header {
   display: flex;
   gap: 14px;
   align-items: center;

@@ -19,8 +19,10 @@ withDefaults(
     selected?: { row: string; column: string } | null;
     /** Columns of the list that are left out. */
     without?: string[];
+    /** What rows stand together by; as the list has it where nothing is said. */
+    by?: ((row: ThingRow) => string) | undefined;
   }>(),
-  { more: () => [], selected: null, without: () => [] },
+  { more: () => [], selected: null, without: () => [], by: undefined },
 );
 const emit = defineEmits<{ open: [row: ThingRow, column: string] }>();
 defineSlots<{ cell?(props: { row: ThingRow; column: GridColumn<ThingRow> }): unknown }>();
@@ -33,7 +35,7 @@ defineSlots<{ cell?(props: { row: ThingRow; column: GridColumn<ThingRow> }): unk
     :caption
     :row-height="list === 'tools' ? 48 : 38"
     :selected
-    :group-of="groupOf[list]"
+    :group-of="by ?? groupOf[list]"
     @open="(row, column) => emit('open', row, column)"
   >
     <template #cell="{ row, column }">

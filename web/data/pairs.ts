@@ -1,4 +1,5 @@
 import { useQuery } from '@tanstack/vue-query';
+import { useSessionStorage } from '@vueuse/core';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { api, type Schemas } from '@/api/client';
 import { isOutOfReach } from '@/api/useReach';
@@ -18,6 +19,9 @@ export interface Pair {
 
 /** What the address says where somebody looks at the work without a kit in hand. */
 export const NO_KIT = '';
+
+/** Kit and scope that were looked at last, on this device. */
+export const useLastPair = () => useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
 
 /** The shop's kits and scopes, to pick from. */
 export function useKitsAndScopes() {

@@ -1,6 +1,7 @@
 import { keepPreviousData, useInfiniteQuery, useQuery } from '@tanstack/vue-query';
 import { computed, shallowRef, watch, type Ref } from 'vue';
 import { answer, api } from '@/api/client';
+import type { Pair } from './pairs';
 import { asItCame, SHOP, shopQuery, useShop } from './shopQuery';
 
 /* Wires, terminals and tools: of the shop, and of the catalogue that is built in. */
@@ -123,11 +124,30 @@ export function useTicks() {
 }
 
 /** The built-in catalogue. */
-export function useBuiltIn(list: Ref<ThingList>) {
+export function useBuiltIn(list: Ref<ThingList>, words: Readonly<Ref<string>>) {
   return useQuery({
-    ...shopQuery(['built-in', list], (signal) =>
-      api.GET('/catalogue/{list}', { params: { path: { list: list.value } }, signal }),
+    ...shopQuery(['built-in', list, words], (signal) =>
+      api.GET('/catalogue/{list}', {
+        params: {
+          path: { list: list.value },
+          query: words.value.trim() ? { search: words.value.slice(0, 200) } : {},
+        },
+        signal,
+      }),
     ),
+    placeholderData: (last, query) => (query?.queryKey.includes(list.value) ? last : undefined),
+  });
+}
+
+/** Tools of the shelf that would do what a kit leaves open of a scope; asked only while both are known. */
+export function useClosing(pair: Ref<Pair>, isWanted: Ref<boolean>) {
+  return useQuery({
+    ...shopQuery(['closing', pair], (signal) => {
+      const { kit, scope } = pair.value;
+      const query = { ...(kit ? { kit } : {}), scope: scope ?? '' };
+      return api.GET('/catalogue/closing', { params: { query }, signal });
+    }),
+    enabled: () => isWanted.value && pair.value.scope !== null,
   });
 }
 

@@ -88,7 +88,14 @@ export function withDraft(ruler: Schemas['Ruler'], draft: Schemas['Drop'] | null
 }
 
 /** How the kit in hand does a line, in a few words: what is wrong with it, which steps it lacks, what is makeshift. */
-export function verdictWords({ report }: LineRow): string {
+export const verdictWords = ({ report }: LineRow): string => judgedWords(report);
+
+/** The same of what is judged by itself. */
+export function judgedWords(report: {
+  status: Schemas['Status'];
+  checks: { fit: string; text: string }[];
+  steps: { op: Schemas['Operation']; status: Schemas['StepStatus'] }[];
+}): string {
   const open = report.checks.filter(({ fit }) => fit !== 'proper').map(({ text }) => prose(text));
   const worst = report.steps.filter(({ status }) => status === report.status);
   const steps = [...new Set(worst.map(({ op }) => operationWords[op]))].join(', ');

@@ -1,7 +1,6 @@
-import { useSessionStorage } from '@vueuse/core';
 import { computed, watch, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { NO_KIT, type Pair } from '@/data/pairs';
+import { NO_KIT, useLastPair, type Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 
 interface Named {
@@ -30,7 +29,7 @@ export function usePair(
     scope: asked('scope'),
     ...supposed(),
   }));
-  const last = useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
+  const last = useLastPair();
   watch(
     pair,
     (now) => now.kit !== null && now.scope !== null && (last.value = { kit: now.kit, scope: now.scope }),

@@ -67,18 +67,30 @@ const columns = computed<GridColumn<TableRow>[]>(() => [
 /** So many of the candidates are named. */
 const NAMED = 3;
 
-function told({ status, problems, checks }: TableRow): string {
+function told({ status, problems, checks, makes }: TableRow): string {
   if (status === 'bad') {
     return problems
-      .map(({ value, expected, candidates }) =>
-        [`${value ? `“${value}”` : 'It'} wants ${expected}`, candidates?.slice(0, NAMED).join(', ')]
-          .filter(Boolean)
-          .join(', like '),
-      )
+      .map(({ value, expected }) => `${value ? `“${value}”` : 'It'} wants ${expected}`)
       .join('; ');
   }
+  if (status === 'waiting') return '…';
   const open = checks.filter(({ fit }) => fit !== 'proper').map(({ text }) => text);
-  return status === 'waiting' ? '…' : open.length ? open.join(' ') : statusWords[status];
+  const judged = open.length ? open.join(' ') : statusWords[status];
+  return makes === null ? judged : `${makes}: ${judged}`;
+}
+
+/** What an open cell may be, by the names of the things; one of them is picked at a press. */
+const offered = ({ problems }: TableRow) =>
+  problems.flatMap(({ column, about, candidates }) =>
+    column === null
+      ? []
+      : (candidates ?? []).slice(0, NAMED).map((id) => ({
+          column,
+          name: read.value?.names[about === 'terminal' ? 'terminals' : 'wires'][id] ?? id,
+        })),
+  );
+function pick(row: TableRow, { column, name }: { column: number; name: string }): void {
+  if (table.value) keep(withCells(table.value, [{ place: row.place, column, text: name }]));
 }
 
 const isWrong = (row: TableRow, column: string) => row.problems.some((one) => String(one.column) === column);
@@ -188,6 +200,15 @@ const problemText = computed(() =>
             <StatusMark v-if="row.status !== 'bad' && row.status !== 'waiting'" :status="row.status" />
             <b v-else-if="row.status === 'bad'" class="wrong">!</b>
             {{ told(row) }}
+            <button
+              v-for="one in offered(row)"
+              :key="`${one.column} ${one.name}`"
+              type="button"
+              class="pick"
+              @click.stop="pick(row, one)"
+            >
+              {{ one.name }}
+            </button>
           </span>
           <span v-else class="text" :class="{ wrong: isWrong(row, column.key) }">{{
             column.value?.(row)
@@ -243,6 +264,14 @@ select {
   background: var(--ground);
   color: var(--ink);
   font: inherit;
+}
+
+.pick {
+  margin-left: 6px;
+  padding: 0 7px;
+  border: 1px solid var(--ink);
+  border-radius: 3px;
+  cursor: pointer;
 }
 
 .text.wrong {

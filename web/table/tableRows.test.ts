@@ -23,19 +23,21 @@ const line = {
   status: 'hole' as const,
   checks: [],
 };
+const names = { wires: { w12: '12 AWG' }, terminals: { ring: 'Ring M6' } };
 const problem = { column: 0, value: 'some', expected: 'a whole number from 1 to 1000000' };
 
 it('shows each row as it was read', () => {
-  const rows = rowsWith(table, { lines: [line], bad: [{ row: 4, problems: [problem] }], missing: [] });
+  const rows = rowsWith(table, { lines: [line], bad: [{ row: 4, problems: [problem] }], missing: [], names });
   expect(rows.map(({ place, status }) => [place, status])).toEqual([
     [2, 'hole'],
     [4, 'bad'],
   ]);
+  expect(rows.map(({ makes }) => makes)).toEqual(['12 AWG → Ring M6', null]);
   expect(rowsWith(table, undefined)[0]?.status).toBe('waiting');
 });
 
 it('gives back what is left, with what is wrong, as a table', () => {
-  const rows = rowsWith(table, { lines: [line], bad: [{ row: 4, problems: [problem] }], missing: [] });
+  const rows = rowsWith(table, { lines: [line], bad: [{ row: 4, problems: [problem] }], missing: [], names });
   expect(
     fromText(
       restAsText(

@@ -13,6 +13,17 @@ export interface TableRow {
   status: Schemas['Status'] | 'bad' | 'waiting';
   problems: Schemas['CellProblem'][];
   checks: Schemas['Reason'][];
+  /** What it is read as: wire and terminal; nothing while it is not. */
+  makes: string | null;
+}
+
+function makes(
+  { wire, wireB, terminal }: Schemas['LineDraft'],
+  { wires, terminals }: Schemas['SheetReading']['names'],
+): string | null {
+  if (wire === undefined || terminal === undefined) return null;
+  const named = [wire, wireB].flatMap((id) => (id === undefined ? [] : [wires[id] ?? id]));
+  return `${named.join(' and ')} → ${terminals[terminal] ?? terminal}`;
 }
 
 /** The rows as they were read, the worst first to be found: bad ones name what is wrong, good ones how the kit does them. */
@@ -28,6 +39,7 @@ export function rowsWith(table: Table, reading: Schemas['SheetReading'] | undefi
       cells,
       problems,
       checks: line?.checks ?? [],
+      makes: line && reading ? makes(line.line, reading.names) : null,
       status: problems.length ? 'bad' : line ? (line.status ?? 'unjudged') : 'waiting',
     };
   });

@@ -55,6 +55,7 @@ beforeEach(() => {
                 .map(line),
               bad: [{ row: 2, problems: [{ column: 0, value: 'none', expected: 'a number' }] }],
               missing: [],
+              names: { wires: {}, terminals: {} },
             }
           : { change: 9, data: body.changes };
     return Promise.resolve({ data, response: new Response() });

@@ -3,16 +3,24 @@ import { computed, ref } from 'vue';
 import type { Schemas } from '@/api/client';
 import ReasonList from '@/lines/ReasonList.vue';
 import StatusMark from '@/shared/StatusMark.vue';
-import { statusWords } from '@/shared/status';
+import { judgedWords } from '@/lines/reading';
 import { meaningWords, partsOf } from './entryWords';
 
 /** What was read of an entry: each piece underlined with what it was taken for, what is open, and how the kit in hand does it. */
-const props = defineProps<{ text: string; entry: Schemas['Entry']; mayRemember?: boolean }>();
+const props = defineProps<{
+  text: string;
+  entry: Schemas['Entry'];
+  mayRemember?: boolean;
+  /** Of a splice one end alone is made: somebody has said so. */
+  isOneEnd?: boolean;
+}>();
 const emit = defineEmits<{
   /** A thing by its id, or a reading of what stands there. */
   pick: [question: Schemas['EntryQuestion'], instead: string];
   /** Picked, and what was written is its name from now on. */
   remember: [question: Schemas['EntryQuestion'], id: string];
+  /** Of a splice: a wire at its other end, or null for one end alone. */
+  second: [wire: string | null];
 }>();
 const isRemembered = ref(false);
 
@@ -55,10 +63,18 @@ const nameOf = (about: string, id: string) =>
         <input v-model="isRemembered" type="checkbox" /> and remember it
       </label>
     </div>
+    <div v-if="entry.wantsSecond && entry.line?.wire && mayRemember" class="question">
+      <template v-if="isOneEnd">Only this end is made.</template>
+      <template v-else>
+        <span>Which wire is at the other end of the splice? Write it behind a +.</span>
+        <button type="button" @click="emit('second', nameOf('wire', entry.line.wire))">The same wire</button>
+        <button type="button" @click="emit('second', null)">Only this end is made here</button>
+      </template>
+    </div>
     <div v-if="entry.status" class="judged">
       <StatusMark :status="entry.status" :size="14" silent />
-      <b>{{ statusWords[entry.status] }}</b>
-      <ReasonList v-if="entry.checks?.length" :reasons="entry.checks" />
+      <b>{{ judgedWords({ status: entry.status, checks: entry.checks ?? [], steps: entry.steps }) }}</b>
+      <ReasonList v-if="entry.status !== 'faulty' && entry.checks?.length" :reasons="entry.checks" />
     </div>
   </div>
 </template>

@@ -12,7 +12,7 @@ import { useKeys } from '@/shared/useKeys';
 import EntryReading from './EntryReading.vue';
 import EntryCompletion from './EntryCompletion.vue';
 import { missingSides, sideToComplete, withSide, type Side } from './entrySides';
-import { answered, whatIsOpen } from './entryWords';
+import { answered, calledAmong, whatIsOpen } from './entryWords';
 import { useLines } from './useLines';
 import { useUnwritten } from './useUnwritten';
 
@@ -46,7 +46,18 @@ const field = useTemplateRef<HTMLInputElement>('field');
 useKeys('n', () => field.value?.focus());
 
 const refused = ref<string | null>(null);
-watch(text, () => (refused.value = null));
+/** Of a splice one end alone is made, whatever is at the other. */
+const isOneEnd = ref(false);
+watch(text, () => {
+  refused.value = null;
+  isOneEnd.value = false;
+});
+function addSecond(wire: string | null): void {
+  if (wire === null) isOneEnd.value = true;
+  else text.value = `${text.value.trimEnd()} + ${wire}`;
+  refused.value = null;
+  field.value?.focus();
+}
 const shown = computed(() => (text.value.trim() === '' ? undefined : data.value));
 
 watch(
@@ -67,7 +78,7 @@ async function submit(): Promise<void> {
   const read = await readNow(words).catch(() => undefined);
   if (!read) return;
   const { entry } = read;
-  refused.value = whatIsOpen(entry);
+  refused.value = whatIsOpen(entry, isOneEnd.value);
   if (refused.value !== null || entry.line === null) return;
   // Whoever has gone on typing meanwhile writes the next line.
   const more = text.value.startsWith(words) ? text.value.slice(words.length).trimStart() : text.value;
@@ -136,8 +147,10 @@ async function remember(question: Schemas['EntryQuestion'], id: string): Promise
   ).catch(() => undefined);
 }
 
-function pick(question: Schemas['EntryQuestion'], id: string): void {
-  text.value = answered(text.value, question, id);
+/** A candidate, or a reading of what stands there. */
+function pick(question: Schemas['EntryQuestion'], instead: string): void {
+  const names = shown.value?.entry.names ?? { wires: {}, terminals: {} };
+  text.value = answered(text.value, question, calledAmong(question, instead, names));
   field.value?.focus();
 }
 </script>
@@ -166,6 +179,8 @@ function pick(question: Schemas['EntryQuestion'], id: string): void {
       :text="shown.text"
       :entry="shown.entry"
       :may-remember="mayWrite"
+      :is-one-end="isOneEnd"
+      @second="addSecond"
       @pick="pick"
       @remember="remember"
     />

@@ -8,6 +8,8 @@ const nothing = {
   unknown: [],
   drop: null,
   names: { wires: {}, terminals: {} },
+  steps: [],
+  wantsSecond: false,
 };
 
 it.each([

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { answered, partsOf, whatIsOpen } from './entryWords';
+import { answered, calledAmong, partsOf, whatIsOpen } from './entryWords';
 
 const entry = (more: Partial<Schemas['Entry']> = {}): Schemas['Entry'] => ({
   line: { wire: 'w12', terminal: 'ring', quantity: 40 },
@@ -9,6 +9,8 @@ const entry = (more: Partial<Schemas['Entry']> = {}): Schemas['Entry'] => ({
   unknown: [],
   drop: null,
   names: { wires: {}, terminals: {} },
+  steps: [],
+  wantsSecond: false,
   ...more,
 });
 const ask = (from: number, to: number): Schemas['EntryQuestion'] => ({
@@ -69,4 +71,17 @@ it('says what is open before anything is added', () => {
   expect(whatIsOpen(entry({ questions: [ask(0, 1)], line: null }))).toBe('Which ring?');
   expect(whatIsOpen(entry({ unknown: [{ from: 0, to: 5, text: 'blorp' }] }))).toContain('“blorp”');
   expect(whatIsOpen(entry({ line: null }))).toContain('no wire or no terminal');
+});
+
+it('asks for the other end of a splice, until somebody says that it is not made', () => {
+  expect(whatIsOpen(entry({ wantsSecond: true }))).toBe('Which wire is at the other end of the splice?');
+  expect(whatIsOpen(entry({ wantsSecond: true }), true)).toBeNull();
+});
+
+it('writes a candidate as it is called, and by its id only where two are called so', () => {
+  const names = { wires: {}, terminals: { ring: 'Ring M6', 'ring-m8': 'Ring M8', twin: 'Ring M6' } };
+  expect(calledAmong(ask(0, 4), 'ring-m8', names)).toBe('Ring M8');
+  expect(calledAmong(ask(0, 4), 'ring', names)).toBe('Ring M6');
+  expect(calledAmong({ ...ask(0, 4), candidates: ['ring', 'twin'] }, 'ring', names)).toBe('ring');
+  expect(calledAmong(ask(0, 4), '4 mm²', names)).toBe('4 mm²');
 });

@@ -55,20 +55,32 @@ export function partsOf(text: string, entry: Schemas['Entry']): Part[] {
   return parts;
 }
 
-/** The text with one of the candidates in place of what is asked. */
-export function answered(text: string, question: Schemas['EntryQuestion'], id: string): string {
+/** The text with one of the candidates, as it is called, in place of what is asked. */
+export function answered(text: string, question: Schemas['EntryQuestion'], called: string): string {
   const letters = [...text];
   const before = letters.slice(0, question.from).join('');
   const after = letters.slice(question.to).join('');
   const glue = question.from === question.to && before !== '' && !before.endsWith(' ') ? ' ' : '';
-  return `${before}${glue}${id}${after}`;
+  return `${before}${glue}${called}${after}`;
 }
 
-/** Why an entry cannot be added yet; null when it can. */
-export function whatIsOpen(entry: Schemas['Entry']): string | null {
+/** What a candidate is called in a text: its name, unless another of them has the same. */
+export function calledAmong(
+  { about, candidates }: Schemas['EntryQuestion'],
+  id: string,
+  { wires, terminals }: Schemas['Entry']['names'],
+): string {
+  const names = about === 'terminal' ? terminals : wires;
+  const name = names[id];
+  return name === undefined || candidates.some((other) => other !== id && names[other] === name) ? id : name;
+}
+
+/** Why an entry cannot be added yet; null when it can. Of a splice one end alone is made only where somebody says so. */
+export function whatIsOpen(entry: Schemas['Entry'], isOneEnd = false): string | null {
   if (entry.questions.length) return entry.questions.map(({ text }) => text).join(' ');
   if (entry.unknown.length) {
     return `Not understood: ${entry.unknown.map(({ text }) => `“${text}”`).join(', ')}. Take it out or write it otherwise.`;
   }
-  return entry.line === null ? 'There is no wire or no terminal yet.' : null;
+  if (entry.line === null) return 'There is no wire or no terminal yet.';
+  return entry.wantsSecond && !isOneEnd ? 'Which wire is at the other end of the splice?' : null;
 }

@@ -4,25 +4,48 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\CoverageRequest;
+use App\Http\Requests\PageRequest;
 use App\Http\Requests\PriceRequest;
 use App\Http\Requests\ShelfRequest;
 use App\Http\Resources\ThingsPage;
 use App\Reading\ShopWorkbook;
 use App\Things\TakingOver;
 use Gondrik\Core\Catalogue\BuiltIn;
+use Gondrik\Core\Catalogue\BuiltInThing;
+use Gondrik\Core\Entry\SoughtWords;
+use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Output\ThingWriter;
+use Gondrik\Core\Planning\PlannedScope;
+use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Planning\PriceWanted;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** The built-in catalogue: looked at, and taken over. */
 final class CatalogueController extends Controller
 {
-    public function index(Request $request, string $list): JsonResponse
+    /** Of a search only what it finds, in the words that people say. */
+    public function index(PageRequest $request, string $list): JsonResponse
     {
         $of = WorkbookList::from($list);
         $has = ShopWorkbook::of($this->shop($request), $of)->pluck('name', 'code')->all();
 
-        return $this->json((new ThingsPage())->ofShelf(BuiltIn::read()->things($of), $has));
+        $sought = SoughtWords::of((string) $request->search());
+        $found = array_filter(BuiltIn::read()->things($of), static fn(BuiltInThing $one): bool => $sought === [] || SoughtWords::isIn((string) json_encode(ThingWriter::builtIn($one)['thing'], JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), $sought));
+
+        return $this->json((new ThingsPage())->ofShelf(array_values($found), $has));
+    }
+
+    /** Tools of the shelf that would do what the kit in hand leaves open of a scope. */
+    public function closing(CoverageRequest $request, ShopWorkbook $workbooks): JsonResponse
+    {
+        $shop = $workbooks->pair($this->shop($request), $request->kit(), $request->scope());
+        $kit = isset($shop->kits[0]) ? KitAsItStands::onPaper($shop->kits[0]) : KitAsItStands::none();
+        $question = new PlanQuestion($kit, [new PlannedScope($shop->scopes[0], $shop->rulesFor($shop->scopes[0]))], []);
+
+        return $this->json(['offers' => (new PlanWriter())->unpriced((new PriceWanted($question, BuiltIn::read()->workbook->tools))->offers())]);
     }
 
     public function take(PriceRequest $request, TakingOver $taking, string $list, string $id): JsonResponse

@@ -9,6 +9,7 @@ use App\Http\Requests\LineEditsRequest;
 use App\Lines\ScopeLines;
 use App\Lines\ShopEntries;
 use App\Writing\Version;
+use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Entry\Piece;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
@@ -32,7 +33,13 @@ final class LineController extends Controller
         $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
         $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);
 
-        return $this->json([...$written, 'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null), 'names' => self::names($workbook, $entry)]);
+        return $this->json([
+            ...$written,
+            'steps' => $kit === null || $report === null ? [] : array_map(static fn(StepCover $step): array => ['op' => $step->step->operation->value, 'status' => $step->status->value], $report->lines[0]->steps),
+            'wantsSecond' => $entry->line?->terminal?->ends === 2 && $entry->line->wireB === null,
+            'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null),
+            'names' => self::names($workbook, $entry),
+        ]);
     }
 
     /** @return array{wires: object, terminals: object} names by id, to show what an id of the answer stands for */

@@ -13,6 +13,7 @@ use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Output\SheetWriter;
 use Gondrik\Core\Sheet\SheetReader;
 use Gondrik\Core\Sheet\WorkHeadings;
+use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 
 /** Tables of work that people bring: first their rows, then what the rows say as lines. Nothing is written here. */
@@ -38,6 +39,26 @@ final class SheetController extends Controller
         $mapping = $request->mapping();
         $readings = (new SheetReader($workbook->wires, $workbook->terminals, $this->words->aliases($shop)))->read($mapping, $request->rows());
 
-        return $this->json((new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null));
+        $sheet = (new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null);
+
+        return $this->json([...$sheet, 'names' => self::names($workbook, $sheet)]);
+    }
+
+    /**
+     * @param array<string, mixed> $sheet
+     *
+     * @return array{wires: object, terminals: object} what the ids of the answer stand for
+     */
+    private static function names(Workbook $workbook, array $sheet): array
+    {
+        $ids = [];
+        array_walk_recursive($sheet, static function (mixed $value) use (&$ids): void {
+            if (is_string($value)) {
+                $ids[$value] = true;
+            }
+        });
+        $named = static fn(array $things): object => (object) array_intersect_key(array_column($things, 'name', 'id'), $ids);
+
+        return ['wires' => $named($workbook->wires), 'terminals' => $named($workbook->terminals)];
     }
 }

@@ -44,7 +44,7 @@ final class Vocabulary
         if ($pattern === null) {
             $phrases = array_values(array_filter(array_keys(self::meanings()), static fn(string $words): bool => preg_match('~[ /-]~', $words) === 1));
             usort($phrases, static fn(string $one, string $other): int => strlen($other) <=> strlen($one));
-            $pattern = implode('|', array_map(static fn(string $words): string => str_replace('\ ', '\s+', preg_quote($words, '~')) . 's?', $phrases));
+            $pattern = implode('|', array_map(static fn(string $words): string => str_replace(' ', '\s+', preg_quote($words, '~')) . 's?', $phrases));
         }
 
         return $pattern;

@@ -1,7 +1,8 @@
+import profileTable from '../../core/data/crimp-profiles.csv?raw';
 import { capital, words } from '@/shared/pretty';
 import type { ThingRow } from './thingColumns';
 
-/** What a lane of the ruler is as a job. */
+/** What an operation is as a job, and what crimping a class of terminals is. */
 const jobs: Partial<Record<string, string>> = {
   cut: 'Cutting wire and cable',
   'strip-sheath': 'Taking sheaths off',
@@ -19,17 +20,28 @@ const jobs: Partial<Record<string, string>> = {
   'sealed-open-barrel': 'Crimping sealed contacts',
   'solid-contact': 'Crimping turned contacts',
   ferrule: 'Crimping ferrules',
-  'twin-ferrule': 'Crimping twin ferrules',
   lug: 'Crimping lugs',
   tap: 'Pressing taps',
   ribbon: 'Pressing ribbon connectors',
   coax: 'Crimping coaxial plugs',
+  ignition: 'Crimping ignition terminals',
 };
 
-/** All that a tool is for, by its lanes and what it does; nothing where it only stands by. */
-export function jobsOf({ lanes, thing }: ThingRow): string[] {
-  const operations = ((thing.capabilities as { op: string }[] | undefined) ?? []).map(({ op }) => op);
-  const named = [...(lanes ?? []).map(({ name }) => name), ...operations];
+/** The classes that a profile is right for: what a crimper does that names none. */
+const classesOf = (profile: string): string[] =>
+  profileTable
+    .trim()
+    .split('\n')
+    .slice(1)
+    .map((row) => row.split(','))
+    .flatMap(([name = '', proper = '']) => (proper.split(' ').includes(profile) ? [name] : []));
+
+/** All that a tool is for; nothing where it only stands by. */
+export function jobsOf({ thing }: ThingRow): string[] {
+  const does = (thing.capabilities ?? []) as { op: string; profile?: string; classes?: string[] }[];
+  const named = does.flatMap(({ op, profile, classes }) =>
+    op === 'crimp' ? (classes ?? classesOf(profile ?? '')) : [op],
+  );
   return [...new Set(named.flatMap((name) => jobs[name] ?? []))];
 }
 

@@ -17,6 +17,7 @@ import {
   withAdded,
   withMethod,
   withRemoved,
+  withSizeAt,
   type FieldSpec,
 } from './capabilities';
 import EditField from './EditField.vue';
@@ -58,6 +59,11 @@ const put = (path: string, value: unknown, name: string | null = path) =>
   emit('change', withValue(props.tool, path, value), name);
 const said = (key: string) => valueAt(capability.value, key);
 const problem = (key: string, isDeep = false) => problemAt(props.problems, `${base.value}/${key}`, isDeep);
+/** What is asked where nothing is marked yet. */
+function askedOf({ key, makeshift, asks }: FieldSpec): string | null {
+  const marked = [said(key), makeshift ? said(makeshift) : undefined].flat().filter(Boolean);
+  return asks && !props.isReadonly && !marked.length ? asks : null;
+}
 const optionsOf = (list: string | undefined) => (list ? (part(list).enum ?? []) : []);
 
 function pick(field: FieldSpec, value: string | undefined): void {
@@ -162,7 +168,7 @@ function makeHoles(): void {
       :marks
       :selected="chosen"
       :is-readonly
-      @put="(path, text) => emit('change', withValue(tool, path, text), `drag ${path}`)"
+      @put="(path, text) => emit('change', withSizeAt(tool, path, text), `drag ${path}`)"
       @settle="emit('settle')"
       @add="(lane, text) => emit('change', withAdded(tool, lane, text), null)"
       @remove="(path) => emit('change', withRemoved(tool, path), null)"
@@ -259,7 +265,7 @@ function makeHoles(): void {
           :options="optionsOf(field.list)"
           :value="(said(field.key) as string[]) ?? []"
           :makeshift="field.makeshift ? ((said(field.makeshift) as string[]) ?? []) : undefined"
-          :problem="problem(field.key, true)"
+          :problem="askedOf(field) ?? problem(field.key, true)"
           :is-readonly
           @put="(on, half) => toggle(field, on, half)"
         />

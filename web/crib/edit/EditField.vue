@@ -81,7 +81,7 @@ function take(event: Event): void {
     <span class="box">
       <input
         :value="typed ?? text"
-        :placeholder="hint"
+        :placeholder="hint === '' || hint === '–' || hint.endsWith('…') ? hint : `e.g. ${hint}`"
         :readonly="isReadonly"
         :aria-label="label"
         :aria-invalid="told ? true : undefined"
@@ -150,7 +150,7 @@ input:not(.mono) {
 
 input::placeholder {
   color: var(--muted);
-  opacity: 0.85;
+  font-style: italic;
 }
 
 .unit {

@@ -3,7 +3,8 @@ import { mdiClose } from '@mdi/js';
 import { computed } from 'vue';
 import type { Units } from '@/settings/units';
 import EditField from './EditField.vue';
-import { problemAt, valueAt, withMember, withoutMember, withValue, type Draft } from './paths';
+import { withSizeAt } from './capabilities';
+import { problemAt, valueAt, withMember, withoutMember, type Draft } from './paths';
 
 /** The notches or dies of a stripper one by one, typed: how each is marked, and its hole where somebody has measured it. */
 const props = defineProps<{
@@ -26,7 +27,7 @@ const positions = computed(() => (valueAt(props.tool, props.path) as Position[] 
 const problem = (at: number, key = '') =>
   problemAt(props.problems, `${props.path}/${at}${key === '' ? '' : `/${key}`}`);
 const put = (at: number, key: string, value: unknown) =>
-  emit('change', withValue(props.tool, `${props.path}/${at}/${key}`, value), `${props.path}/${at}/${key}`);
+  emit('change', withSizeAt(props.tool, `${props.path}/${at}/${key}`, value), `${props.path}/${at}/${key}`);
 const isChosen = (at: number) => props.chosen?.startsWith(`${props.path}/${at}/`) ?? false;
 </script>
 

@@ -4,7 +4,7 @@ import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import type { Units } from '@/settings/units';
 import { parted } from '../draw/ranges';
-import { bandNests } from './capabilities';
+import { bandNests, withSizeAt } from './capabilities';
 import EditField from './EditField.vue';
 import { problemAt, valueAt, withMember, withoutMember, withValue, type Draft } from './paths';
 
@@ -33,7 +33,7 @@ const nests = computed(() => (valueAt(props.tool, props.path) as Nest[] | undefi
 const problem = (at: number, key = '') =>
   problemAt(props.problems, `${props.path}/${at}${key === '' ? '' : `/${key}`}`);
 const put = (at: number, key: string, value: unknown) =>
-  emit('change', withValue(props.tool, `${props.path}/${at}/${key}`, value), `${props.path}/${at}/${key}`);
+  emit('change', withSizeAt(props.tool, `${props.path}/${at}/${key}`, value), `${props.path}/${at}/${key}`);
 const isChosen = (at: number) => props.chosen?.startsWith(`${props.path}/${at}/`) ?? false;
 const capabilityPath = computed(() => props.path.replace(/\/nests$/, ''));
 const hasSeal = computed(() => {

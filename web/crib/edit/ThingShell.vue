@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core';
-import { computed } from 'vue';
+import { computed, nextTick, ref, useTemplateRef, watch } from 'vue';
 import { useRouter } from 'vue-router';
 import { problemOf } from '@/api/client';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
@@ -50,12 +50,38 @@ async function copy(): Promise<void> {
   change(like);
 }
 
+/** Pressed where nothing is changed. */
+const isIdle = ref(false);
+watch(draft, () => (isIdle.value = false));
+/** A field that has the cursor has told what is in it by then; what is missing is asked for at its place. */
+function press(): void {
+  if (document.activeElement instanceof HTMLInputElement)
+    document.activeElement.dispatchEvent(new Event('change'));
+  isIdle.value = props.id !== null && !isChanged.value;
+  if (!isIdle.value) write.mutate(null);
+}
+
+const main = useTemplateRef<HTMLElement>('main');
+const fieldOf = (selector: string) => main.value?.querySelector<HTMLInputElement>(selector) ?? null;
+watch(thing.problems, async (problems) => {
+  await nextTick();
+  if (problems.length) fieldOf('[aria-invalid=true]')?.focus();
+});
+/** What is made anew begins with its name. */
+watch(
+  main,
+  (shown) => {
+    if (shown && props.id === null) fieldOf('.name input')?.focus();
+  },
+  { flush: 'post', immediate: true },
+);
+
 useEventListener(window, 'keydown', (event) => {
   const isFar = (event.ctrlKey || event.metaKey) && !event.altKey;
   const letter = event.key.toLowerCase();
   if (isFar && letter === 's') {
     event.preventDefault();
-    if (isChanged.value && !props.isReadonly) write.mutate(null);
+    if (!props.isReadonly && !isStale.value) press();
     return;
   }
   if (
@@ -89,6 +115,7 @@ useEventListener(window, 'keydown', (event) => {
       </span>
       <div v-else class="acts">
         <span v-if="isChanged" class="state" role="status">not written yet</span>
+        <span v-else-if="isIdle" class="muted" role="status">as it is written already</span>
         <v-btn size="small" variant="text" :disabled="!canUndo" @click="thing.undo()">Back a step</v-btn>
         <v-btn size="small" variant="text" :disabled="!canRedo" @click="thing.redo()">Forth</v-btn>
         <v-btn v-if="isChanged" size="small" variant="text" @click="drop()">Leave it as it was</v-btn>
@@ -105,9 +132,9 @@ useEventListener(window, 'keydown', (event) => {
           color="primary"
           variant="flat"
           size="small"
-          :disabled="!isChanged || isStale"
+          :disabled="isStale"
           :loading="write.isPending.value"
-          @click="write.mutate(null)"
+          @click="press()"
         >
           {{ id ? 'Write' : 'Make it' }}
         </v-btn>
@@ -134,7 +161,7 @@ useEventListener(window, 'keydown', (event) => {
       @retry="thing.query.refetch()"
     />
     <div v-if="draft" class="parts">
-      <div class="main"><slot :draft="draft" /></div>
+      <div ref="main" class="main"><slot :draft="draft" /></div>
       <aside><slot name="aside" /></aside>
     </div>
   </PlaceFrame>

@@ -2,7 +2,7 @@ import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
 import { mount } from '@vue/test-utils';
 import { createPinia } from 'pinia';
 import { expect, it, vi } from 'vitest';
-import { nextTick } from 'vue';
+import { nextTick, ref } from 'vue';
 import { createVuetify } from 'vuetify';
 import { ticks, tools } from '../crib.fixture';
 import { valueAt, type Draft } from './paths';
@@ -11,6 +11,15 @@ import ToolEditor from './ToolEditor.vue';
 vi.mock('@/api/client', async (original) => ({
   ...(await original<typeof import('@/api/client')>()),
   api: { GET: () => new Promise(() => undefined) },
+}));
+const named = [
+  ['frame', 'Press frame'],
+  ['wrench', 'Ring wrench 19 mm'],
+  ['small', 'Ring wrench 13 mm'],
+] as const;
+vi.mock('@/data/things', async (original) => ({
+  ...(await original<typeof import('@/data/things')>()),
+  useToolsById: () => ref(new Map(named.map(([id, name]) => [id, { id, name }]))),
 }));
 
 const shown = (tool: Draft, isReadonly = false) =>
@@ -75,4 +84,33 @@ it('shows a reader everything and lets nothing be taken hold of', () => {
   expect(view.findAll('button')).toSatisfy((buttons: { attributes: (name: string) => unknown }[]) =>
     buttons.every((button) => button.attributes('disabled') !== undefined),
   );
+});
+
+it('takes what a tool works only with by its name, and says where nothing is called so', async () => {
+  const tool = { id: 'dies', name: 'Dies', kind: 'die', capabilities: [], requires: ['frame'] };
+  const view = shown(tool);
+  expect(view.get('.required').text()).toContain('Press frame');
+  const field = view.get('.required input');
+  await field.setValue('ring wrench');
+  await field.trigger('change');
+  expect(view.get('.required [role=alert]').text()).toBe('No tool of the shop is called “ring wrench”.');
+  expect(view.emitted('change')).toBeUndefined();
+  await field.setValue('19 mm');
+  await field.trigger('change');
+  expect(view.emitted('change')?.at(-1)?.[0]).toEqual({ ...tool, requires: ['frame', 'wrench'] });
+  await view.get('[aria-label="Works without Press frame"]').trigger('click');
+  expect(view.emitted('change')?.at(-1)?.[0]).toEqual({
+    id: 'dies',
+    name: 'Dies',
+    kind: 'die',
+    capabilities: [],
+  });
+});
+
+it('asks what a stripper strips, and marks nothing by itself', () => {
+  const strip = { op: 'strip', method: 'notch', insulation: [] as string[], positions: [] };
+  const asks = 'Which insulation does it strip?';
+  expect(shown({ name: 'S', kind: 'stripper', capabilities: [strip] }).text()).toContain(asks);
+  const marked = { ...strip, insulation: ['pvc'] };
+  expect(shown({ name: 'S', kind: 'stripper', capabilities: [marked] }).text()).not.toContain(asks);
 });

@@ -8,6 +8,7 @@ import { begun, beginnings } from './capabilities';
 import CapabilityCard from './CapabilityCard.vue';
 import EditField from './EditField.vue';
 import EditPick from './EditPick.vue';
+import RequiredTools from './RequiredTools.vue';
 import { problemAt, valueAt, withMember, withValue, type Draft } from './paths';
 
 /** A tool as a ruler: what it does, drawn and typed, and what it is in the hand. */
@@ -46,14 +47,6 @@ const checks = [
   { key: 'oneHanded', title: 'For one hand' },
   { key: 'inPlaceOnly', title: 'Stays where it is' },
 ];
-const requires = computed(() => ((props.tool.requires as string[] | undefined) ?? []).join('; '));
-function require(text: string | number | undefined): void {
-  const ids = String(text ?? '')
-    .split(';')
-    .map((id) => id.trim())
-    .filter(Boolean);
-  put('requires', ids.length ? ids : undefined);
-}
 /** Each operation has what is known of the same one, as often as the tool has it: the trial counts the tool as a whole. */
 const trialOf = (capability: Draft) => props.trial?.operations.find(({ op }) => op === capability.op);
 const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
@@ -159,15 +152,12 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
         />
         {{ title }}
       </label>
-      <EditField
-        class="wide"
-        label="Requires other tools (ids, parted by ;)"
-        :value="requires"
-        hint="press-frame; wrench-19"
+      <RequiredTools
+        :required="(tool.requires as string[] | undefined) ?? []"
+        :self="tool.id as string | undefined"
         :problem="problemAt(problems, 'requires', true)"
         :is-readonly
-        @put="require"
-        @done="emit('settle')"
+        @put="put('requires', $event, null)"
       />
       <EditField
         class="wide"

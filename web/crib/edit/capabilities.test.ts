@@ -2,6 +2,7 @@ import { expect, it } from 'vitest';
 import { ticks } from '../crib.fixture';
 import { sizesBetween } from '../draw/ranges';
 import {
+  beginnings,
   bandNests,
   begun,
   couldBeSet,
@@ -12,8 +13,9 @@ import {
   withAdded,
   withMethod,
   withRemoved,
+  withSizeAt,
 } from './capabilities';
-import type { Draft } from './paths';
+import { valueAt, type Draft } from './paths';
 
 const stripper = (positions: Draft[]): Draft => ({
   kind: 'stripper',
@@ -74,14 +76,14 @@ it('has holes or a range, as the method of a stripper has it', () => {
   const adjusting = withMethod(notched, 'self-adjusting');
   expect(adjusting).toEqual({
     op: 'strip',
-    insulation: ['pvc'],
+    insulation: [],
     method: 'self-adjusting',
     size: '20-10 AWG',
   });
   expect(fieldsOf(adjusting).map(({ key }) => key)).toContain('size');
   expect(withMethod(adjusting, 'die')).toEqual({
     op: 'strip',
-    insulation: ['pvc'],
+    insulation: [],
     method: 'die',
     positions: [],
   });
@@ -125,4 +127,29 @@ it('says of a knife that a blade with a set depth is another method, and makes i
   expect(methodWord({ op: 'strip', method: 'die' })).toBeNull();
   expect(methodWord({ op: 'strip-sheath', method: 'score' })).toBeNull();
   expect(couldBeSet({ op: 'strip-sheath', method: 'score' })).toBe(false);
+});
+
+it.each([
+  // Where the label is that of the size it follows; where somebody has written another it stays.
+  [{ label: '18', solid: '18 AWG' }, 'positions/0/solid', '16 AWG', '16'],
+  [{ label: 'b', solid: '18 AWG' }, 'positions/0/solid', '16 AWG', 'b'],
+  [{ label: '', solid: '18 AWG' }, 'positions/0/solid', '16 AWG', '16'],
+  [{ label: '18', stranded: '18 AWG' }, 'positions/0/stranded', '20 AWG', '20'],
+  // Marked for both it is called by the solid one.
+  [{ label: '18', solid: '18 AWG', stranded: '18 AWG' }, 'positions/0/stranded', '20 AWG', '18'],
+  [{ label: '18', solid: '18 AWG' }, 'positions/0/solid', '', '18'],
+  [{ label: '1.5', size: '1.5 mm2' }, 'nests/0/size', '2.5 mm2', '2.5'],
+  [{ label: 'red', size: '22-16 AWG' }, 'nests/0/size', '22-18 AWG', 'red'],
+])('has the label of a place follow its size: %j, %s', (place, path, text, label) => {
+  const [list = ''] = path.split('/');
+  expect((valueAt(withSizeAt({ [list]: [place] }, path, text), `${list}/0`) as { label: string }).label).toBe(
+    label,
+  );
+});
+
+it('begins a stripper with no insulation: it is asked', () => {
+  for (const { tool } of beginnings)
+    for (const one of (tool.capabilities ?? []) as Draft[])
+      for (const key of ['insulation', 'materials']) expect(one[key] ?? []).toEqual([]);
+  expect(fieldsOf(begun('strip')).find(({ key }) => key === 'insulation')?.asks).toContain('Mark each');
 });

@@ -20,6 +20,8 @@ export interface FieldSpec {
   list?: string;
   /** Holds what of the toggles is done only badly. */
   makeshift?: string;
+  /** What is asked where nothing is marked: it cannot be left out, and nothing is guessed. */
+  asks?: string;
   /** What a pick says where nothing is stated. */
   nothing?: string;
   hint?: string;
@@ -55,6 +57,7 @@ const own: Record<Operation, FieldSpec[]> = {
       kind: 'toggles',
       list: 'material',
       makeshift: 'insulationMakeshift',
+      asks: 'Which insulation does it strip? Mark each, once for cleanly, twice for only just.',
     },
     length('maxOd', 'Widest'),
     { key: 'stop', title: 'Stop', kind: 'limits', measure: 'length' },
@@ -66,7 +69,13 @@ const own: Record<Operation, FieldSpec[]> = {
     { key: 'method', title: 'Method', kind: 'pick', list: 'sheathMethod', nothing: 'pull' },
     range('size', 'Size of a core'),
     { key: 'shapes', title: 'Shape of cable', kind: 'toggles', list: 'sheathShape' },
-    { key: 'materials', title: 'Sheaths it takes off', kind: 'toggles', list: 'material' },
+    {
+      key: 'materials',
+      title: 'Sheaths it takes off',
+      kind: 'toggles',
+      list: 'material',
+      asks: 'Which sheaths does it take off? Mark each.',
+    },
     { key: 'od', title: 'Outside diameter', kind: 'limits', measure: 'length' },
     length('section', 'In one pull'),
     length('cold', 'In one pull, cold'),
@@ -115,12 +124,12 @@ export const fieldsOf = (capability: Draft): FieldSpec[] => [
   ...ofAny,
 ];
 
-/** The least of a capability of this operation that the workbook takes: what somebody goes on from. */
+/** The least of a capability of this operation: what somebody goes on from. What it strips is asked, for nobody can guess it. */
 export function begun(op: Operation): Draft {
   const least: Record<Operation, Draft> = {
     cut: { single: '22-10 AWG' },
-    strip: { method: 'notch', insulation: ['pvc'], positions: [] },
-    'strip-sheath': { shapes: ['round'], materials: ['pvc'], od: { min: 4, max: 12 } },
+    strip: { method: 'notch', insulation: [], positions: [] },
+    'strip-sheath': { shapes: ['round'], materials: [], od: { min: 4, max: 12 } },
     crimp: { profile: 'oval', control: 'full-cycle', nests: [] },
     sleeve: { heat: 'gun' },
     solder: {},
@@ -232,6 +241,18 @@ export function withAdded<Thing extends object>(tool: Thing, lane: string, text:
   return withValue(tool, /\/nests\/\d+$/.test(lane) ? `${lane}/size` : lane, text);
 }
 
+/** A size of a hole or nest; its label follows, as long as it is that of the size and nobody has written another. */
+export function withSizeAt<Thing extends object>(tool: Thing, path: string, text: unknown): Thing {
+  const next = withValue(tool, path, text);
+  const [, place, key] = /^((?:.*\/)?(?:positions|nests)\/\d+)\/(solid|stranded|size)$/.exec(path) ?? [];
+  if (!place || !key || typeof text !== 'string' || text === '') return next;
+  const one = valueOf(tool, place) as Position & Nest;
+  const was = one[key as 'solid'];
+  const isNamed = key !== 'stranded' || one.solid === undefined;
+  const isOfSize = !one.label || (was !== undefined && one.label === plain(was));
+  return isNamed && isOfSize ? withValue(next, `${place}/label`, plain(text)) : next;
+}
+
 /** Without what a bar stood for: a notch that then says nothing goes with it, and so does a nest. */
 export function withRemoved<Thing extends object>(tool: Thing, path: string): Thing {
   const nest = /^(.*\/nests\/\d+)\/size$/.exec(path);
@@ -281,7 +302,7 @@ export const beginnings: { title: string; tool: Draft }[] = [
         {
           op: 'strip',
           method: 'self-adjusting',
-          insulation: ['pvc', 'pe'],
+          insulation: [],
           size: '24-10 AWG / 0.25-6 mm2',
           stop: { min: 5, max: 18 },
         },

@@ -117,7 +117,7 @@ test.describe('the lead', () => {
     await expect(page.getByRole('button', { name: '3/16 in' })).toBeVisible();
     await page.getByRole('button', { name: 'Put it into the line' }).click();
     const done = page.locator('.done');
-    await expect(done).toContainText('Put into drive-ring: Sleeve: stock size 3/16 in');
+    await expect(done).toContainText('Put into the line: Sleeve: stock size 3/16 in');
     await done.getByRole('button', { name: 'Undo' }).click();
     await expect(done).toContainText('Taken back');
   });

@@ -27,8 +27,10 @@ const calculator = computed(() => calculatorOf(asked('what')));
 const typed = computed(() =>
   Object.fromEntries(calculator.value.fields.map(({ name }) => [name, asked(name) ?? ''])),
 );
+/** Nothing is said yet: an example is reckoned, and said to be one. */
+const isExample = computed(() => Object.values(typed.value).every((text) => text === ''));
 const question = refDebounced(
-  computed(() => askedOf(calculator.value, typed.value)),
+  computed(() => askedOf(calculator.value, isExample.value ? calculator.value.example : typed.value)),
   250,
 );
 const what = computed(() => calculator.value.what);
@@ -61,6 +63,27 @@ const parts = computed(() =>
     isHere: one.what === what.value,
   })),
 );
+/** What the example asks, as it would be said on the left. */
+const exampleWords = computed(() =>
+  calculator.value.fields
+    .flatMap(({ name, label, kind }) => {
+      const value = calculator.value.example[name];
+      if (value === undefined) return [];
+      return [
+        kind === 'flag'
+          ? label.toLowerCase()
+          : `${label.toLowerCase()} ${words(value)}${kind === 'mm' ? ' mm' : ''}`,
+      ];
+    })
+    .join(', '),
+);
+/** What is still to be said. */
+const missingWords = computed(() => {
+  const missing = calculator.value.fields
+    .filter(({ name, kind, isOptional }) => kind !== 'flag' && !isOptional && typed.value[name] === '')
+    .map(({ label }) => label.toLowerCase());
+  return missing.length ? `Say ${missing.join(' and ')} on the left.` : 'Say something more on the left.';
+});
 const { put, isBusy, refused } = usePutIntoLine();
 const remark = computed(() =>
   remarkOf(calculator.value.title, answer.value ?? {}, { length: length.value, force: force.value }),
@@ -117,16 +140,28 @@ const remark = computed(() =>
         :class="{ stale: query.isPlaceholderData.value }"
       >
         <h2 id="answer-head">
-          {{ figures.length ? 'Answer' : problem ? 'No answer' : 'Nothing asked yet' }}
+          {{
+            isExample
+              ? 'An example'
+              : figures.length
+                ? 'Answer'
+                : problem
+                  ? 'No answer'
+                  : 'Something is missing yet'
+          }}
         </h2>
-        <p v-if="!figures.length && !problem" class="muted">
-          Say what is asked for on the left. Every figure says on a press where it comes from.
-          <RouterLink :to="{ query: { what, ...calculator.example, ...ofLine } }">Show me one</RouterLink>
+        <p v-if="isExample" class="muted">
+          For {{ exampleWords }}. Say on the left what you ask; every figure says on a press where it comes
+          from.
+          <RouterLink :to="{ query: { what, ...calculator.example, ...ofLine } }">Go on from it</RouterLink>
+        </p>
+        <p v-else-if="!figures.length && !problem" class="muted">
+          {{ missingWords }}
         </p>
         <div v-for="{ key, name, figure } in figures" :key="key" class="row">
           <FigureValue :name :figure :units />
         </div>
-        <p v-if="line && figures.length" class="put">
+        <p v-if="line && figures.length && !isExample" class="put">
           <v-btn
             variant="outlined"
             :disabled="isBusy || query.isPlaceholderData.value"

@@ -65,7 +65,7 @@ final class CardController extends Controller
             'title' => 'Set-up cards',
             'kit' => $report->kit->of->name,
             'scope' => $report->scope->name,
-            'sheets' => CardSheet::sheets($cards),
+            'sheets' => CardSheet::sheets($cards, $request->units()),
         ]));
     }
 

@@ -53,6 +53,11 @@ test.describe('the lead', () => {
       (await atGauge(page, '22')) + 4,
     );
     await expect(page.getByLabel('Hole 6, solid')).toHaveValue('22 AWG');
+    // What it strips is asked, and nothing is guessed.
+    await page.getByRole('button', { name: 'Make it' }).click();
+    await expect(page.getByText('Which insulation does it strip?')).toBeVisible();
+    await expect(page.getByRole('alert')).toContainText('Not written');
+    await page.getByRole('button', { name: 'pvc: no' }).click();
     await page.getByRole('button', { name: 'xlpe: no' }).click();
     await page.getByRole('button', { name: 'Make it' }).click();
     await expect(page.getByText('Made: Mouse-made stripper')).toBeVisible();
@@ -88,6 +93,8 @@ test.describe('the lead', () => {
     await expect(page.getByRole('slider', { name: /whole bar/ })).toHaveCount(5);
     await page.keyboard.press('Control+z');
     await expect(page.getByRole('slider', { name: /whole bar/ })).toHaveCount(6);
+    await page.getByRole('button', { name: 'pvc: no' }).focus();
+    await page.keyboard.press('Space');
     await page.keyboard.press('Control+s');
     await expect(page.getByText('Made: Key-made stripper')).toBeVisible();
     await takeAway(page, 'Key-made stripper');

@@ -59,7 +59,7 @@ test.describe('the lead', () => {
     await page.getByLabel(field).fill('6x 16 AWG hook-up > ring M4, blorp');
     await expect(page.getByText('Which ring M4?')).toBeVisible();
     await page.getByRole('button', { name: 'Ring, red, M4' }).click();
-    await expect(page.getByLabel(field)).toHaveValue('6x 16 AWG hook-up > ring-red-m4, blorp');
+    await expect(page.getByLabel(field)).toHaveValue('6x 16 AWG hook-up > Ring, red, M4, blorp');
     await expect(page.getByText('not understood')).toBeVisible();
     await page.getByLabel(field).press('Enter');
     await expect(page.getByRole('alert')).toContainText('Not understood: “blorp”');
@@ -368,7 +368,11 @@ test.describe('the lead', () => {
     await page.goto('/shop/history?about=lines/tower-7/heat-15');
     const first = page.getByRole('listitem').first();
     await expect(first).toContainText('Ivo Marell');
-    await first.getByText('Changed: line heat-15 of tower-7').click();
+    await first
+      .getByText(
+        'Changed: line “3 × 1.5 mm² heating cable, low-smoke → Ferrule 1.5 mm²” of “Tower 7: heating and rescue winch”',
+      )
+      .click();
     await expect(first).toContainText(/quantity:\s*36\s*37/);
     await first.getByRole('button', { name: 'Take back' }).click();
     await expect(page.getByText(/^Taken back: Changed/)).toBeVisible();

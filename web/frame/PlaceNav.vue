@@ -72,9 +72,10 @@ a:focus-visible {
   }
 
   a {
-    flex: 1 0 auto;
+    flex: 1 1 auto;
     justify-content: center;
-    min-width: 62px;
+    min-width: 0;
+    padding: 0 4px;
     border-bottom-width: 0;
   }
 

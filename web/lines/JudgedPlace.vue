@@ -192,7 +192,7 @@ function savePicture(): void {
             :selected="selected"
             :is-stale="isStale"
             :folds="folds"
-            :is-small="isSmall"
+            :is-small="coverage.kit === null ? null : isSmall"
             :sheet="sheet"
             @edit="emit('edit', $event, coverage.scope.id)"
             @light="light"

@@ -68,7 +68,8 @@ it('shows a row for each line with a cell for each operation', async () => {
   await nextTick();
   expect(plain(view.find('[data-cell="good/crimp"]').text())).toBe('blue Ratchet crimper1×');
   expect(view.find('[data-cell="open/crimp"]').text()).toBe('no tool');
-  expect(view.find('[data-cell="bad/cut"]').text()).toBe('');
+  expect(view.find('[data-cell="bad/cut"]').text()).toBe('The terminal does not take solid wire.');
+  expect(view.find('[data-cell="bad/crimp"]').text()).toBe('–');
   // What says nothing of how many is one.
   const unsaid = data.report.lines.find(({ id }) => data.lines[id]?.quantity === undefined);
   expect(unsaid && view.find(`[data-cell="${unsaid.id}/quantity"]`).text()).toBe('1');

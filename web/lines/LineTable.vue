@@ -167,6 +167,9 @@ defineExpose({
       >
       <span v-else-if="!operations.has(column.key)" class="one">{{ column.value?.(row) }}</span>
       <div v-else class="steps">
+        <small v-if="row.report.status === 'faulty'" class="nothing-asked" :title="verdictWords(row)">{{
+          column.key === steps[0]?.key ? verdictWords(row) : '–'
+        }}</small>
         <div
           v-for="(step, index) in stepsOf(row.report, column.key)"
           :key="index"
@@ -313,6 +316,17 @@ defineExpose({
   padding: 0 3px;
   background: color-mix(in srgb, var(--tool) 45%, transparent);
   margin-right: 2px;
+}
+
+.nothing-asked {
+  display: -webkit-box;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
+  line-clamp: 2;
+  overflow: hidden;
+  color: var(--hole);
+  font-size: 11.5px;
+  line-height: 1.2;
 }
 
 .nothing {

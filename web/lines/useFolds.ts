@@ -47,7 +47,8 @@ export function useFolds(
       settings.shrinksRuler = !settings.shrinksRuler;
     },
     ruledBy: (whole) =>
-      isSmall.value
+      isSmall.value &&
+      whole.drops.some(({ marks }) => Object.values(marks).some((mark) => mark !== 'unjudged'))
         ? {
             ...whole,
             lanes: whole.lanes.filter(({ name }) => whole.drops.some(({ marks }) => marks[name] === 'hole')),

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import type { Units } from '@/settings/units';
@@ -34,103 +35,113 @@ const isNarrowed = computed(
     props.backups.length > 0 || Object.values(props.terms).some((one) => one !== undefined && one !== false),
 );
 const { isOpen, onToggle } = useOpened(() => isNarrowed.value);
+/** By hand the answer stands before all that can be asked. */
+const isNarrow = useMediaQuery('(max-width: 600px)');
+const askedWords = computed(() => {
+  const work = props.scopes.filter(({ id }) => props.picked.includes(id)).map(({ name }) => name);
+  const ways = waysToHave.filter(({ means }) => props.means.includes(means)).map(({ says }) => says);
+  return `${work.join(', ')}; tools ${ways.join(', ')}`;
+});
 const NOTHING = { id: '', name: 'From nothing' };
 </script>
 
 <template>
   <div class="ask">
     <PickOne label="Kit" :items="[...kits, NOTHING]" :picked="kit ?? ''" @pick="$emit('kit', $event)" />
-    <fieldset class="work">
-      <legend>Work</legend>
-      <label
-        v-for="scope in scopes.filter(({ archived, id }) => !archived || picked.includes(id))"
-        :key="scope.id"
-      >
-        <input type="checkbox" :checked="picked.includes(scope.id)" @change="$emit('scope', scope.id)" />
-        <span>{{ scope.name }}</span>
-      </label>
-    </fieldset>
-    <fieldset class="ways">
-      <legend>A tool may be</legend>
-      <label v-for="way in waysToHave" :key="way.means">
-        <input type="checkbox" :checked="means.includes(way.means)" @change="$emit('means', way.means)" />
-        <span>{{ way.says }}</span>
-      </label>
-      <label v-if="means.includes('borrow')" class="field">
-        for
-        <input
-          class="mono"
-          type="number"
-          min="1"
-          max="120"
-          :value="months"
-          aria-label="Months of hire"
-          @change="$emit('say', { months: ($event.target as HTMLInputElement).value || null })"
+    <component :is="isNarrow ? 'details' : 'div'" class="rest">
+      <summary v-if="isNarrow">For {{ askedWords }}</summary>
+      <fieldset class="work">
+        <legend>Work</legend>
+        <label
+          v-for="scope in scopes.filter(({ archived, id }) => !archived || picked.includes(id))"
+          :key="scope.id"
+        >
+          <input type="checkbox" :checked="picked.includes(scope.id)" @change="$emit('scope', scope.id)" />
+          <span>{{ scope.name }}</span>
+        </label>
+      </fieldset>
+      <fieldset class="ways">
+        <legend>A tool may be</legend>
+        <label v-for="way in waysToHave" :key="way.means">
+          <input type="checkbox" :checked="means.includes(way.means)" @change="$emit('means', way.means)" />
+          <span>{{ way.says }}</span>
+        </label>
+        <label v-if="means.includes('borrow')" class="field">
+          for
+          <input
+            class="mono"
+            type="number"
+            min="1"
+            max="120"
+            :value="months"
+            aria-label="Months of hire"
+            @change="$emit('say', { months: ($event.target as HTMLInputElement).value || null })"
+          />
+          months
+        </label>
+      </fieldset>
+      <fieldset class="limits">
+        <legend>Limits</legend>
+        <AskMeasure
+          label="the kit weighs at most"
+          of="mass"
+          :value="mass"
+          :units
+          @say="$emit('say', { mass: $event })"
         />
-        months
-      </label>
-    </fieldset>
-    <fieldset class="limits">
-      <legend>Limits</legend>
-      <AskMeasure
-        label="the kit weighs at most"
-        of="mass"
-        :value="mass"
-        :units
-        @say="$emit('say', { mass: $event })"
-      />
-      <label>
-        <input
-          type="checkbox"
-          :checked="takesMakeshift"
-          @change="$emit('say', { makeshift: takesMakeshift ? null : 1 })"
-        />
-        <span>makeshift counts</span>
-      </label>
-    </fieldset>
-    <details :open="isOpen" @toggle="onToggle">
-      <summary>For whom, and what wants a second{{ isNarrowed ? '' : ': anybody, nothing' }}</summary>
-      <fieldset>
-        <legend>What comes in</legend>
         <label>
           <input
             type="checkbox"
-            :checked="terms.oneHanded"
-            @change="$emit('say', { oneHanded: terms.oneHanded ? null : 1 })"
+            :checked="takesMakeshift"
+            @change="$emit('say', { makeshift: takesMakeshift ? null : 1 })"
           />
-          <span>works in one hand</span>
-        </label>
-        <label>
-          <input
-            type="checkbox"
-            :checked="terms.noMains"
-            @change="$emit('say', { noMains: terms.noMains ? null : 1 })"
-          />
-          <span>needs no mains</span>
-        </label>
-        <AskMeasure
-          label="asks a grip of at most"
-          of="force"
-          :value="terms.grip"
-          :units
-          @say="$emit('say', { grip: $event })"
-        />
-        <AskMeasure
-          label="opens at most"
-          of="length"
-          :value="terms.span"
-          :units
-          @say="$emit('say', { span: $event })"
-        />
-      </fieldset>
-      <fieldset>
-        <legend>A backup for</legend>
-        <label v-for="op in backedUp" :key="op">
-          <input type="checkbox" :checked="backups.includes(op)" @change="$emit('backup', op)" />
-          <span>{{ operationName(op) }}</span>
+          <span>makeshift counts</span>
         </label>
       </fieldset>
-    </details>
+      <details :open="isOpen" @toggle="onToggle">
+        <summary>For whom, and what wants a second{{ isNarrowed ? '' : ': anybody, nothing' }}</summary>
+        <fieldset>
+          <legend>What comes in</legend>
+          <label>
+            <input
+              type="checkbox"
+              :checked="terms.oneHanded"
+              @change="$emit('say', { oneHanded: terms.oneHanded ? null : 1 })"
+            />
+            <span>works in one hand</span>
+          </label>
+          <label>
+            <input
+              type="checkbox"
+              :checked="terms.noMains"
+              @change="$emit('say', { noMains: terms.noMains ? null : 1 })"
+            />
+            <span>needs no mains</span>
+          </label>
+          <AskMeasure
+            label="asks a grip of at most"
+            of="force"
+            :value="terms.grip"
+            :units
+            @say="$emit('say', { grip: $event })"
+          />
+          <AskMeasure
+            label="opens at most"
+            of="length"
+            :value="terms.span"
+            :units
+            @say="$emit('say', { span: $event })"
+          />
+        </fieldset>
+        <fieldset>
+          <legend>A backup for</legend>
+          <label v-for="op in backedUp" :key="op">
+            <input type="checkbox" :checked="backups.includes(op)" @change="$emit('backup', op)" />
+            <span>{{ operationName(op) }}</span>
+          </label>
+        </fieldset>
+      </details>
+    </component>
   </div>
 </template>
 
@@ -200,8 +211,16 @@ input[type='checkbox'] {
   color: inherit;
 }
 
+.rest {
+  display: contents;
+}
+
 details {
   grid-column: 1 / -1;
+}
+
+details.rest {
+  display: block;
 }
 
 summary {

@@ -1,10 +1,17 @@
 <script setup lang="ts">
+import { computed } from 'vue';
 import type { LaidDrop } from './drops';
 import StatusShape from '@/shared/StatusShape.vue';
 
 /** One drop line with its marks. Stands in an svg. */
-defineProps<{ laid: LaidDrop; isLit: boolean; height: number; countY: number }>();
+const props = defineProps<{ laid: LaidDrop; isLit: boolean; height: number; countY: number }>();
 
+/** Where good lines of the size have their marks, the cross of a faulty one stands below them: neither covers the other. */
+const BELOW = 9;
+const cross = computed(() => {
+  const { x, bottom, marks } = props.laid;
+  return marks.length ? { x, y: bottom + BELOW, half: 3.5 } : { x, y: bottom, half: 5 };
+});
 const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
 </script>
 
@@ -16,7 +23,7 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
     <path
       v-if="laid.drop.status === 'faulty'"
       class="cross"
-      :d="`M${laid.x - 5} ${laid.bottom - 5}l10 10m0 -10l-10 10`"
+      :d="`M${cross.x - cross.half} ${cross.y - cross.half}l${2 * cross.half} ${2 * cross.half}m0 ${-2 * cross.half}l${-2 * cross.half} ${2 * cross.half}`"
     />
     <g v-for="mark in laid.marks" :key="mark.lane" :transform="`translate(${laid.x} ${mark.y})`">
       <StatusShape :status="mark.status" :r="radius[mark.status]" />

@@ -49,6 +49,8 @@ const checks = [
 ];
 /** Each operation has what is known of the same one, as often as the tool has it: the trial counts the tool as a whole. */
 const trialOf = (capability: Draft) => props.trial?.operations.find(({ op }) => op === capability.op);
+const required = computed(() => (props.tool.requires as string[] | undefined) ?? []);
+const self = computed(() => props.tool.id as string | undefined);
 const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
 </script>
 
@@ -153,8 +155,8 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
         {{ title }}
       </label>
       <RequiredTools
-        :required="(tool.requires as string[] | undefined) ?? []"
-        :self="tool.id as string | undefined"
+        :required
+        :self
         :problem="problemAt(problems, 'requires', true)"
         :is-readonly
         @put="put('requires', $event, null)"

@@ -6,7 +6,6 @@ namespace App\Reading;
 
 use App\Models\Shop;
 use Gondrik\Core\Workbook\WorkbookList;
-use Illuminate\Support\Facades\DB;
 
 /** What things of a shop are called, for whoever reads of them by id. */
 final class Names
@@ -21,7 +20,7 @@ final class Names
         $ids = array_map(strval(...), array_keys(self::idsWithin($something)));
         $names = [];
         foreach ($ids === [] ? [] : WorkbookList::cases() as $list) {
-            $names[$list->value] = DB::table($list->value)->where('shop_id', $shop->id)->whereIn('code', $ids)->pluck('name', 'code')->all();
+            $names[$list->value] = $shop->listed($list->value)->whereIn('code', $ids)->pluck('name', 'code')->all();
         }
 
         return array_filter($names);

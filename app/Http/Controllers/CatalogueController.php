@@ -9,6 +9,7 @@ use App\Http\Requests\PageRequest;
 use App\Http\Requests\PriceRequest;
 use App\Http\Requests\ShelfRequest;
 use App\Http\Resources\ThingsPage;
+use App\Planning\ClosingTools;
 use App\Reading\ShopWorkbook;
 use App\Things\TakingOver;
 use Gondrik\Core\Catalogue\BuiltIn;
@@ -16,10 +17,6 @@ use Gondrik\Core\Catalogue\BuiltInThing;
 use Gondrik\Core\Entry\SoughtWords;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Output\ThingWriter;
-use Gondrik\Core\Planning\PlannedScope;
-use Gondrik\Core\Planning\PlanQuestion;
-use Gondrik\Core\Planning\PriceWanted;
-use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Http\JsonResponse;
 
@@ -41,11 +38,9 @@ final class CatalogueController extends Controller
     /** Tools of the shelf that would do what the kit in hand leaves open of a scope. */
     public function closing(CoverageRequest $request, ShopWorkbook $workbooks): JsonResponse
     {
-        $shop = $workbooks->pair($this->shop($request), $request->kit(), $request->scope());
-        $kit = isset($shop->kits[0]) ? KitAsItStands::onPaper($shop->kits[0]) : KitAsItStands::none();
-        $question = new PlanQuestion($kit, [new PlannedScope($shop->scopes[0], $shop->rulesFor($shop->scopes[0]))], []);
+        $pair = $workbooks->pair($this->shop($request), $request->kit(), $request->scope());
 
-        return $this->json(['offers' => (new PlanWriter())->unpriced((new PriceWanted($question, BuiltIn::read()->workbook->tools))->offers())]);
+        return $this->json(['offers' => (new PlanWriter())->unpriced(ClosingTools::of($pair))]);
     }
 
     public function take(PriceRequest $request, TakingOver $taking, string $list, string $id): JsonResponse

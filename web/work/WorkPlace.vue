@@ -12,7 +12,6 @@ import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import PickOne from '@/shared/PickOne.vue';
 import ColumnPick from './ColumnPick.vue';
-import ConflictNote from './ConflictNote.vue';
 import { editsOf } from './editsOf';
 import QuickEntry from './QuickEntry.vue';
 import RefusedNote from './RefusedNote.vue';
@@ -30,6 +29,8 @@ const undo = useUndo();
 useUndoKeys();
 
 const LineDetails = defineAsyncComponent(() => import('./LineDetails.vue'));
+// Two seldom write on one line.
+const ConflictNote = defineAsyncComponent(() => import('./ConflictNote.vue'));
 
 /** Columns that somebody wants to write in, besides those that some line says. */
 const wanted = computed(() => (asked('columns') ?? '').split(' ').filter(Boolean));

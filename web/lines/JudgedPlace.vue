@@ -217,7 +217,7 @@ function savePicture(): void {
         :units="units"
         :kits="kits"
         @close="close"
-        @step="show({ step: $event })"
+        @step="show({ step: $event }, 'replace')"
         @kit="show({ kit: $event })"
         @out="suppose"
         @plan="plan()"

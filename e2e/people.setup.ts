@@ -1,8 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { session, shops, signIn } from './people';
+import { persons, session, shops, signIn } from './people';
 
 for (const shop of shops.keys()) {
-  for (const person of ['lead', 'hand'] as const) {
+  for (const person of persons) {
     test(`sign in as the ${person} of ${shops[shop]}`, async ({ page }) => {
       await page.goto('/');
       await signIn(page, person, shop);

@@ -9,11 +9,17 @@ export const shops = ['tarnholt.example', 'second.example'] as const;
 
 const index = Number(process.env.TEST_PARALLEL_INDEX ?? 0) % shops.length;
 
-export type Person = 'lead' | 'hand';
+export const persons = ['lead', 'coordinator', 'hand'] as const;
+
+export type Person = (typeof persons)[number];
 
 export const session = (person: Person, shop: number) => `var/test-results/${person}-${shop}.json`;
 
-export const people = { lead: session('lead', index), hand: session('hand', index) };
+export const people = {
+  lead: session('lead', index),
+  coordinator: session('coordinator', index),
+  hand: session('hand', index),
+};
 
 /** Signs in on the page that asks for it, as somebody of this worker's shop. */
 export async function signIn(page: Page, person: Person, shop: number = index): Promise<void> {

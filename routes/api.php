@@ -26,6 +26,7 @@ use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
 use App\Http\Middleware\TakesTurns;
 use App\Models\Shop;
+use App\Things\Proposals;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Facades\Route;
@@ -72,6 +73,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
+        Route::get('proposals', [ThingController::class, 'proposed']);
         Route::get('catalogue/closing', [CatalogueController::class, 'closing']);
         Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $models);
     });
@@ -99,14 +101,17 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
     });
     Route::middleware('can:writeModels,' . Shop::class)->group(static function () use ($models): void {
         Route::post('catalogue/{list}', [CatalogueController::class, 'takeAll'])->whereIn('list', $models);
-        Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $models);
+        Route::post('{list}/{id}/confirm', [ThingController::class, 'confirm'])->whereIn('list', array_column(Proposals::LISTS, 'value'));
+        Route::put('currency', [ShopController::class, 'price']);
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });
+    Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $models)->middleware('can:proposeTo,' . Shop::class . ',list');
     foreach (WorkbookList::cases() as $list) {
         $reads = $list === WorkbookList::Tools ? 'export' : 'read';
         Route::get($list->value . '/{id}', [ThingController::class, 'show'])->defaults('list', $list->value)->middleware('can:' . $reads . ',' . Shop::class);
+        $makes = in_array($list, Proposals::LISTS, true) || !$list->isOfModels() ? 'setUp' : 'writeModels';
+        Route::post($list->value, [ThingController::class, 'store'])->defaults('list', $list->value)->middleware('can:' . $makes . ',' . Shop::class);
         Route::middleware('can:' . ($list->isOfModels() ? 'writeModels' : 'setUp') . ',' . Shop::class)->group(static function () use ($list): void {
-            Route::post($list->value, [ThingController::class, 'store'])->defaults('list', $list->value);
             Route::put($list->value . '/{id}', [ThingController::class, 'update'])->defaults('list', $list->value);
             Route::delete($list->value . '/{id}', [ThingController::class, 'destroy'])->defaults('list', $list->value);
         });

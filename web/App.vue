@@ -7,6 +7,7 @@ import ReachNote from '@/frame/ReachNote.vue';
 import { useSession } from '@/session/useSession';
 import { rememberPerson } from '@/session/useSignIn';
 import { useSettings } from '@/settings/useSettings';
+import { payIn } from '@/shared/currency';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { keepPage } from './keepPage';
 
@@ -30,7 +31,9 @@ watch(
     hasBeenSignedIn.value ||= somebody !== null;
     whose.value = somebody?.id ?? whose.value;
     rememberPerson(somebody);
-    if (somebody) keepPage();
+    if (!somebody) return;
+    payIn(somebody.currency);
+    keepPage();
   },
   { immediate: true },
 );

@@ -15,6 +15,8 @@ enum Event: string
     case Merged = 'merged';
     /** Several things in several ways at once. */
     case Edited = 'edited';
+    /** What somebody had proposed. */
+    case Confirmed = 'confirmed';
     case Imported = 'imported';
     /** An earlier change taken back; taking that back again does it once more. */
     case Undone = 'undone';

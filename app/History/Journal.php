@@ -7,7 +7,6 @@ namespace App\History;
 use App\Models\Change as ChangeModel;
 use App\Models\Shop;
 use Carbon\CarbonInterface;
-use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Illuminate\Support\Collection;
@@ -67,19 +66,20 @@ final readonly class Journal
     }
 
     /**
-     * Whether an entry has changed wires, terminals or tools.
+     * Whether an entry has changed what only the lead writes. What was made as a proposal is whose proposal it is.
      *
      * @throws ModelNotFoundException<ChangeModel> when the shop has no such entry
      */
-    public function touchesModels(Shop $shop, int $id): bool
+    public function isForTheLead(Shop $shop, int $id): bool
     {
-        foreach ($this->changes($shop, $id) as $change) {
-            if (WorkbookList::tryFrom($change->place->list)?->isOfModels() === true) {
-                return true;
-            }
-        }
+        $places = array_map(static fn(Change $change): Place => $change->place, $this->changes($shop, $id));
+        $forTheLead = array_filter($places, static fn(Place $place): bool => $place->isForTheLead());
+        $paths = array_map(static fn(Place $place): string => $place->path(), $forTheLead);
+        $isProposal = static fn(Place $place): bool => $place->list === Place::PROPOSED
+            ? in_array($place->scope . '/' . $place->id, $paths, true)
+            : in_array(Place::PROPOSED . '/' . $place->path(), $paths, true);
 
-        return false;
+        return array_filter($forTheLead, static fn(Place $place): bool => !$isProposal($place)) !== [];
     }
 
     /**

@@ -4,15 +4,26 @@ declare(strict_types=1);
 
 namespace App\History;
 
-/** What a change is about: a thing of one of the workbook's lists, a line of a scope, or the order of a scope's lines. */
+use Gondrik\Core\Workbook\WorkbookList;
+
+/**
+ * What a change is about: a thing of one of the workbook's lists, a line of a scope, the order of a scope's lines, that something waits for
+ * the lead, or the shop's currency.
+ */
 final readonly class Place
 {
     public const LINES = 'lines';
 
     public const ORDER = 'order';
 
+    /** What the prices of the shop are in. */
+    public const CURRENCY = 'currency';
+
+    /** That a thing waits for the lead: its id is the thing's, its scope the thing's list. */
+    public const PROPOSED = 'proposed';
+
     public function __construct(
-        /** A list of the workbook, or one of the two above. */
+        /** A list of the workbook, or one of those above. */
         public string $list,
         /** Of an order the scope's. */
         public string $id,
@@ -23,6 +34,22 @@ final readonly class Place
     public static function line(string $scope, string $id): self
     {
         return new self(self::LINES, $id, $scope);
+    }
+
+    public static function currency(): self
+    {
+        return new self(self::CURRENCY, 'shop');
+    }
+
+    public static function proposed(WorkbookList $list, string $id): self
+    {
+        return new self(self::PROPOSED, $id, $list->value);
+    }
+
+    /** Whether only the lead writes it: what everything is judged by, and what it is paid in. */
+    public function isForTheLead(): bool
+    {
+        return in_array($this->list, [self::CURRENCY, self::PROPOSED], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
     }
 
     public function isLine(): bool

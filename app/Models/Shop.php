@@ -13,11 +13,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int            $id
  * @property string         $name
  * @property bool           $is_demo
+ * @property string         $currency    by its code of ISO 4217
  * @property \stdClass|null $house_rules as the workbook writes them
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'is_demo', 'house_rules'];
+    protected $fillable = ['name', 'is_demo', 'currency', 'house_rules'];
 
     /** A shop of which only the id is known: enough to reach what belongs to it; refresh() reads the rest. */
     public static function ofId(int $id): self

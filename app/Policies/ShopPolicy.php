@@ -38,6 +38,16 @@ final class ShopPolicy
         return $user->role === Role::Lead;
     }
 
+    /**
+     * Making a wire or terminal that the work wants: of a coordinator it is a proposal, which counts until the lead has looked at it.
+     *
+     * @param string $list of the workbook
+     */
+    public function proposeTo(User $user, string $list): bool
+    {
+        return in_array(WorkbookList::tryFrom($list), [WorkbookList::Wires, WorkbookList::Terminals], true) ? $this->setUp($user) : $this->writeList($user, $list);
+    }
+
     /** @param string $list of the workbook */
     public function writeList(User $user, string $list): bool
     {

@@ -9,6 +9,7 @@ use App\History\Event;
 use App\History\Place;
 use App\Models\ListRow;
 use App\Models\Shop;
+use App\Models\User;
 use App\Reading\ShopWorkbook;
 use App\Writing\FreeId;
 use App\Writing\ShopChanges;
@@ -25,14 +26,14 @@ final readonly class TakingOver
     public function __construct(private ShopStore $store, private ShopChanges $changes, private ObjectCodec $objects) {}
 
     /**
-     * All of them in one step.
+     * All of them in one step. Where they are not for somebody to make, they are their proposals.
      *
      * @param non-empty-list<string> $ids
      * @param int|null               $price of each, in cents; null leaves it open
      *
      * @throws ModelNotFoundException<ListRow> when the built-in catalogue has no such thing
      */
-    public function take(Shop $shop, WorkbookList $list, array $ids, ?int $price = null): Written
+    public function take(Shop $shop, WorkbookList $list, array $ids, User $by, ?int $price = null): Written
     {
         $known = [];
         foreach (BuiltIn::read()->things($list) as $thing) {
@@ -42,7 +43,7 @@ final readonly class TakingOver
             throw (new ModelNotFoundException())->setModel(ListRow::class);
         }
 
-        return $this->store->change($shop, function (Shop $locked) use ($list, $ids, $known, $price): Written {
+        return $this->store->change($shop, function (Shop $locked) use ($list, $ids, $known, $price, $by): Written {
             $wanted = [];
             foreach ($ids as $id) {
                 foreach ($this->wanted($locked, $list, $id, $known) as $at => $thing) {
@@ -54,7 +55,7 @@ final readonly class TakingOver
             }
             $changes = array_map(static fn(\stdClass $thing): Change => new Change(new Place($list->value, $thing->id), null, $thing), array_values($wanted));
 
-            return $this->changes->write($locked, Event::Added, $changes, ['from' => 'built-in']);
+            return $this->changes->write($locked, Event::Added, [...$changes, ...Proposals::of($by, $list, array_keys($wanted))], ['from' => 'built-in']);
         });
     }
 

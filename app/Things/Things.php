@@ -10,6 +10,7 @@ use App\History\Journal;
 use App\History\Place;
 use App\Models\ListRow;
 use App\Models\Shop;
+use App\Models\User;
 use App\Reading\ShopWorkbook;
 use App\Writing\FreeId;
 use App\Writing\InUse;
@@ -77,13 +78,13 @@ final readonly class Things
     }
 
     /**
-     * Adds a thing; without an id it gets one made of its name.
+     * Adds a thing; without an id it gets one made of its name. Where it is not for somebody to make, it is their proposal.
      *
      * @throws InvalidWorkbook with every problem, below "wire", "kit" and so on
      */
-    public function add(Shop $shop, WorkbookList $list, \stdClass $item): Written
+    public function add(Shop $shop, WorkbookList $list, \stdClass $item, User $by): Written
     {
-        return $this->write($shop, $list, Event::Added, function (Shop $locked) use ($list, $item): Change {
+        return $this->write($shop, Event::Added, function (Shop $locked) use ($list, $item, $by): array {
             $isTaken = static fn(string $id): bool => ShopWorkbook::of($locked, $list)->where('code', $id)->exists();
             if (!isset($item->id)) {
                 $item->id = FreeId::of(is_string($item->name ?? null) ? $item->name : '', $isTaken);
@@ -91,7 +92,9 @@ final readonly class Things
                 throw new InvalidWorkbook([new Problem($list->one() . '/id', $item->id, 'an id that no other ' . $list->one() . ' of the shop has')]);
             }
 
-            return new Change(new Place($list->value, is_string($item->id) ? $item->id : ''), null, $item);
+            $id = is_string($item->id) ? $item->id : '';
+
+            return [new Change(new Place($list->value, $id), null, $item), ...Proposals::of($by, $list, [$id])];
         });
     }
 
@@ -102,7 +105,7 @@ final readonly class Things
      */
     public function replace(Shop $shop, WorkbookList $list, string $id, string $version, \stdClass $item): Written
     {
-        return $this->write($shop, $list, Event::Changed, function (Shop $locked) use ($list, $id, $version, $item): Change {
+        return $this->write($shop, Event::Changed, function (Shop $locked) use ($list, $id, $version, $item): array {
             if (isset($item->id) && $item->id !== $id) {
                 throw new InvalidWorkbook([new Problem($list->one() . '/id', $item->id, 'the id of the ' . $list->one() . ' itself, "' . $id . '"')]);
             }
@@ -111,7 +114,7 @@ final readonly class Things
             }
             $item->id = $id;
 
-            return new Change(new Place($list->value, $id), $this->seen($locked, $list, $id, $version), $item);
+            return [new Change(new Place($list->value, $id), $this->seen($locked, $list, $id, $version), $item)];
         });
     }
 
@@ -122,21 +125,21 @@ final readonly class Things
      */
     public function remove(Shop $shop, WorkbookList $list, string $id, string $version): Written
     {
-        return $this->write($shop, $list, Event::Removed, function (Shop $locked) use ($list, $id, $version): Change {
+        return $this->write($shop, Event::Removed, function (Shop $locked) use ($list, $id, $version): array {
             $this->seen($locked, $list, $id, $version);
             $place = new Place($list->value, $id);
 
             $order = new Order(array_map(strval(...), array_values(ShopWorkbook::of($locked, $list)->orderBy('position')->pluck('code')->all())));
 
-            return new Change($place, $this->changes->present($locked, $place, whole: true), null, $order->before($id));
+            return [new Change($place, $this->changes->present($locked, $place, whole: true), null, $order->before($id))];
         });
     }
 
-    /** @param \Closure(Shop): Change $change */
-    private function write(Shop $shop, WorkbookList $list, Event $event, \Closure $change): Written
+    /** @param \Closure(Shop): list<Change> $changes of which the first is the thing's */
+    private function write(Shop $shop, Event $event, \Closure $changes): Written
     {
         try {
-            return $this->store->change($shop, fn(Shop $locked): Written => $this->changes->write($locked, $event, [$change($locked)]));
+            return $this->store->change($shop, fn(Shop $locked): Written => $this->changes->write($locked, $event, $changes($locked)));
         } catch (InvalidWorkbook $error) {
             throw ShopChanges::ofTheOnlyOne($error);
         }

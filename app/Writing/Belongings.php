@@ -16,7 +16,7 @@ use Illuminate\Support\Carbon;
 /**
  * What people have made of a thing of the workbook and the workbook does not hold: what the shop calls a wire or terminal, and the
  * plans that were accepted for a kit. The database would take it along with the thing; here it goes and comes as a change of its
- * own, so that an undo brings it back.
+ * own, so that an undo brings it back. What its prices are in belongs to the shop itself.
  */
 final readonly class Belongings
 {
@@ -29,7 +29,7 @@ final readonly class Belongings
 
     public static function has(Place $place): bool
     {
-        return $place->list === self::CALLED || $place->list === self::PLANS;
+        return in_array($place->list, [self::CALLED, self::PLANS, Place::CURRENCY, Place::PROPOSED], true);
     }
 
     public static function called(WorkbookList $list, string $id): Place
@@ -47,7 +47,8 @@ final readonly class Belongings
         $rows = ShopWorkbook::of($shop, $list)->whereIn('code', $ids)->pluck('id');
 
         return match ($list) {
-            WorkbookList::Wires, WorkbookList::Terminals => $shop->aliases()->whereIntegerInRaw($list->one() . '_id', $rows)->exists(),
+            WorkbookList::Wires, WorkbookList::Terminals => $shop->aliases()->whereIntegerInRaw($list->one() . '_id', $rows)->exists()
+                || ShopWorkbook::of($shop, $list)->whereIntegerInRaw('id', $rows)->whereNotNull('proposed_by')->exists(),
             WorkbookList::Kits => $shop->plans()->whereIntegerInRaw('kit_id', $rows)->exists(),
             default => false,
         };
@@ -61,7 +62,7 @@ final readonly class Belongings
     public function goingWith(Shop $shop, WorkbookList $list, string $id): array
     {
         $places = match ($list) {
-            WorkbookList::Wires, WorkbookList::Terminals => [self::called($list, $id)],
+            WorkbookList::Wires, WorkbookList::Terminals => [self::called($list, $id), Place::proposed($list, $id)],
             WorkbookList::Kits => array_map(static fn(int $plan): Place => new Place(self::PLANS, (string) $plan), $this->plansOf($shop, $id)),
             default => [],
         };
@@ -77,6 +78,14 @@ final readonly class Belongings
             $words = $this->words($shop, $place);
 
             return $words === [] ? null : (object) ['words' => $words];
+        }
+        if ($place->list === Place::CURRENCY) {
+            return (object) ['code' => $shop->currency];
+        }
+        if ($place->list === Place::PROPOSED) {
+            $by = ShopWorkbook::of($shop, WorkbookList::from((string) $place->scope))->where('code', $place->id)->value('proposed_by');
+
+            return $by === null ? null : (object) ['by' => $by];
         }
         $plan = $shop->plans()->with(['items', 'kit'])->whereKey((int) $place->id)->first();
 
@@ -100,6 +109,8 @@ final readonly class Belongings
         foreach ($changes as $change) {
             match (true) {
                 $change->place->list === self::CALLED => $this->call($shop, $change->place, $change->after->words ?? []),
+                $change->place->list === Place::PROPOSED => $this->store->putProposed($shop, WorkbookList::from((string) $change->place->scope), $change->place->id, $change->after->by ?? null),
+                $change->place->list === Place::CURRENCY => $this->store->putCurrency($shop, $change->after->code ?? $shop->currency),
                 $change->after === null => $shop->plans()->whereKey((int) $change->place->id)->delete(),
                 default => $this->putPlan($shop, (int) $change->place->id, $change->after),
             };
@@ -124,7 +135,7 @@ final readonly class Belongings
                     'list' => $change->place->list,
                     'id' => $change->place->id,
                     'name' => $change->place->list === self::PLANS ? 'a plan that was accepted' : 'called “' . implode('”, “', $change->before->words ?? []) . '”',
-                ], $this->goingWith($shop, $list, $thing->code));
+                ], array_values(array_filter($this->goingWith($shop, $list, $thing->code), static fn(Change $change): bool => $change->place->list !== Place::PROPOSED)));
                 if ($uses !== []) {
                     throw new InUse($thing->name, $uses, count($uses));
                 }

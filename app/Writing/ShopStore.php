@@ -188,6 +188,17 @@ final readonly class ShopStore
         DB::table('column_names')->upsert([['shop_id' => $shop->id, 'name' => $name, 'says' => $says, 'created_at' => now(), 'updated_at' => now()]], ['shop_id', 'name'], ['says', 'updated_at']);
     }
 
+    /** @param string|null $by who proposed it; null where it waits for nobody */
+    public function putProposed(Shop $shop, WorkbookList $list, string $id, ?string $by): void
+    {
+        DB::table($list->value)->where('shop_id', $shop->id)->where('code', $id)->update(['proposed_by' => $by]);
+    }
+
+    public function putCurrency(Shop $shop, string $currency): void
+    {
+        $shop->update(['currency' => $currency]);
+    }
+
     /** Whoever looks at the shop reads anew. */
     public function raise(Shop $shop): void
     {

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Models\Role;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Connection;
 use Illuminate\Database\QueryException;
@@ -98,6 +99,7 @@ function writings(): array
         'POST scopes/{scope}/copy' => static fn(): array => ['POST', 'scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8']],
         'POST scopes/{scope}/merge' => static fn(): array => ['POST', 'scopes/station-panel/merge', ['scope' => 'tower-7']],
         'PUT columns' => static fn(): array => ['PUT', 'columns', ['columns' => [['name' => 'Stk.', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]]],
+        'PUT currency' => static fn(): array => ['PUT', 'currency', ['code' => 'SEK']],
         'PUT aliases' => static fn(): array => ['PUT', 'aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12']],
         'DELETE aliases/{alias}' => static function ($test): array {
             $test->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12'])->assertNoContent();
@@ -118,6 +120,14 @@ function writings(): array
         'POST catalogue/{list}' => static fn(): array => ['POST', 'catalogue/wires', ['ids' => ['thhn-12', 'thhn-10']]],
         'POST catalogue/{list}/{id}' => static fn(): array => ['POST', 'catalogue/wires/thhn-12'],
         'POST tables/{list}/take' => static fn(): array => ['POST', 'tables/wires/take', ['things' => [['thing' => ['id' => 'bell', ...WIRE]], ['thing' => ['id' => 'bell-2', ...WIRE]]]]],
+        'POST {list}/{id}/confirm' => static function ($test): array {
+            $lead = auth()->user();
+            $test->insteadActingAs(personOf($lead->shop, Role::Coordinator));
+            $test->postJson('/api/v1/wires', [...WIRE, 'id' => 'proposed'])->assertCreated();
+            $test->insteadActingAs($lead);
+
+            return ['POST', 'wires/proposed/confirm'];
+        },
         'POST {list}/{id}/merge' => static function ($test) use ($added): array {
             $added($test);
             $test->putJson('/api/v1/aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'bell'])->assertNoContent();

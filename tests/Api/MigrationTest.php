@@ -22,6 +22,8 @@ const LANDED = [
     '2026_11_30_000011_a_torque_as_it_was_written.php' => '6ef96fe64b80047b295ff7e074c8fc4b37acf0b279412317c4d8b9f1a0951ad8',
     '2026_11_30_000012_indexes_on_what_is_asked.php' => 'a8435db78361d3894a8d5f816ee5c8ace23b84e097c13a753aceb5aa8f609b77',
     '2026_11_30_000013_names_as_they_are_compared.php' => 'fe12e3f24602174e7e2719943bf2ded6f2a94d3fe8fabe1f7b585a88b86ad9dd',
+    '2026_11_30_000014_the_currency_of_a_shop.php' => '17e94c4665bb213234311c6966a1693bda163e99f7d4a6ea6e7441267ee6e597',
+    '2026_11_30_000015_what_is_proposed.php' => '723849df3a2c3c6c2426b212e98f73254bbff0f74b8b2bca94b7b85d180ac832',
 ];
 
 it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {

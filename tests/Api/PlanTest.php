@@ -156,7 +156,7 @@ it('writes the same list on paper', function (): void {
     foreach (array_slice($this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards')->json('plan.buyingList'), 1) as [$how, , $example, , $cost]) {
         expect($text)->toContain($how)->toContain(strtok($example, ' '))->toContain($cost);
     }
-    expect($text)->toContain('Apprentice box')->toContain('All together');
+    expect($text)->toContain('Apprentice box')->toContain('All together')->toContain('Cost, EUR');
 });
 
 it('takes nothing that does not meet the terms', function (string $terms, \Closure $meets): void {

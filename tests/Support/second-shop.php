@@ -22,7 +22,7 @@ $app->make(Kernel::class)->bootstrap();
 
 $workbook = $app->make(WorkbookCodec::class)->read((string) file_get_contents(DemoShop::workbookPath()));
 $shop = Shop::query()->create(['name' => $workbook->title]);
-foreach (['Ivo Marell' => Role::Lead, 'Beno Tashe' => Role::Hand] as $name => $role) {
+foreach (['Ivo Marell' => Role::Lead, 'Sanna Quist' => Role::Coordinator, 'Beno Tashe' => Role::Hand] as $name => $role) {
     User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);
 }
 $app->make(WorkbookImport::class)->apply($shop, $workbook);

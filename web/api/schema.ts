@@ -669,6 +669,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/currency": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** Says what the prices of the shop are in from now on; no amount is turned into another */
+        put: operations["priceIn"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/aliases": {
         parameters: {
             query?: never;
@@ -868,6 +885,40 @@ export interface paths {
         put?: never;
         /** Two that are one: whatever names it names the other, and it is gone */
         post: operations["mergeThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/{list}/{id}/confirm": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The lead says that what was proposed is right */
+        post: operations["confirmThing"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/proposals": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Wires and terminals that were made by somebody who may not alone: they count, and the lead has still to look at them */
+        get: operations["proposals"];
+        put?: never;
+        post?: never;
         delete?: never;
         options?: never;
         head?: never;
@@ -1275,6 +1326,8 @@ export interface components {
             shop: string;
             maySetUpTheShop: boolean;
             shopId: number;
+            /** @description what the prices of the shop are in, by ISO 4217 */
+            currency: string;
         };
         DemoAccount: {
             name: string;
@@ -1975,7 +2028,7 @@ export interface components {
         HistoryEntry: {
             id: number;
             /** @enum {string} */
-            event: "added" | "changed" | "removed" | "moved" | "copied" | "merged" | "edited" | "imported" | "undone";
+            event: "added" | "changed" | "removed" | "moved" | "copied" | "merged" | "edited" | "confirmed" | "imported" | "undone";
             by: string | null;
             /** Format: date-time */
             at: string;
@@ -5204,6 +5257,44 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
+    priceIn: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description by ISO 4217 */
+                    code: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Remembered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire or terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
     listAliases: {
         parameters: {
             query?: never;
@@ -5476,6 +5567,7 @@ export interface operations {
                 content: {
                     "application/json": {
                         version: number;
+                        currency: string;
                     };
                 };
             };
@@ -5662,6 +5754,80 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             404: components["responses"]["NoSuchThing"];
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    confirmThing: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Of which list */
+                list: "wires" | "terminals";
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Confirmed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire or terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It waits for nobody */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    proposals: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the order of the catalogue */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            /** @enum {string} */
+                            list: "wires" | "terminals";
+                            id: string;
+                            name: string;
+                            by: string;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
             503: components["responses"]["Busy"];
         };
     };

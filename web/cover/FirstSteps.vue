@@ -43,6 +43,14 @@ const pack = useWrite<{ id: string }>({
     if (!withAll.value) void router.push({ name: 'kit', params: { id } });
   },
 });
+/** A name that is missing is asked for at its field. */
+const hasAsked = ref(false);
+function named(name: string, event: Event): boolean {
+  if (name.trim()) return true;
+  hasAsked.value = true;
+  (event.currentTarget as HTMLElement).querySelector('input')?.focus();
+  return false;
+}
 const problem = computed(() => begin.problem.value ?? pack.problem.value);
 </script>
 
@@ -62,16 +70,14 @@ const problem = computed(() => begin.problem.value ?? pack.problem.value);
         </p>
         <template v-else>
           <p>So many of this wire into that terminal, line by line, for one bench or one site: a scope.</p>
-          <form v-if="mayWrite && !scope" @submit.prevent="work.trim() && begin.mutate()">
-            <FormField label="What the work is called">
+          <form v-if="mayWrite && !scope" @submit.prevent="named(work, $event) && begin.mutate()">
+            <FormField
+              label="What the work is called"
+              :problem="hasAsked && !work.trim() ? 'Give it a name, like “Cabin 12”.' : undefined"
+            >
               <input v-model="work" maxlength="200" autocomplete="off" />
             </FormField>
-            <v-btn
-              type="submit"
-              color="primary"
-              variant="flat"
-              :disabled="!work.trim()"
-              :loading="begin.isPending.value"
+            <v-btn type="submit" color="primary" variant="flat" :loading="begin.isPending.value"
               >Write its lines</v-btn
             >
           </form>
@@ -125,8 +131,11 @@ const problem = computed(() => begin.problem.value ?? pack.problem.value);
               >Put tools into {{ empty.name }}</v-btn
             >
           </p>
-          <form v-else-if="mayWrite" @submit.prevent="kit.trim() && pack.mutate()">
-            <FormField label="What the kit is called">
+          <form v-else-if="mayWrite" @submit.prevent="named(kit, $event) && pack.mutate()">
+            <FormField
+              label="What the kit is called"
+              :problem="hasAsked && !kit.trim() && tools.length ? 'Give it a name, like “Van 2”.' : undefined"
+            >
               <input v-model="kit" maxlength="200" autocomplete="off" :disabled="!tools.length" />
             </FormField>
             <FormField
@@ -140,7 +149,7 @@ const problem = computed(() => begin.problem.value ?? pack.problem.value);
               type="submit"
               color="primary"
               variant="flat"
-              :disabled="!kit.trim() || !things.isWhole.value || !tools.length"
+              :disabled="!things.isWhole.value || !tools.length"
               :loading="pack.isPending.value"
               >Pack it</v-btn
             >

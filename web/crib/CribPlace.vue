@@ -14,6 +14,7 @@ import { useKeys } from '@/shared/useKeys';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import WaitBar from '@/shared/WaitBar.vue';
 import CribHead from './CribHead.vue';
+import ProposedNote from './ProposedNote.vue';
 import { rowsOf } from './thingColumns';
 import ThingGrid from './ThingGrid.vue';
 
@@ -64,6 +65,7 @@ useUndoKeys();
         >Make a {{ one }}</v-btn
       >
     </CribHead>
+    <ProposedNote v-if="list !== 'tools'" :list />
     <ProblemNote
       v-if="query.error.value && !query.data.value"
       :problem="problemOf(query.error.value)"

@@ -4,6 +4,7 @@ import { watch } from 'vue';
 import { answer, api } from '@/api/client';
 import { onOwnChange } from '@/api/ownChange';
 import { useSession } from '@/session/useSession';
+import { payIn } from '@/shared/currency';
 
 /** Milliseconds without a key, a finger or the mouse after which nobody is waiting for anything. */
 const IDLE = 60_000;
@@ -41,6 +42,7 @@ export function useFresh(): void {
     const now = await answer(api.GET('/version')).catch(() => null);
     // An answer from before one's own write says nothing of what came after it.
     if (!now || before !== own) return;
+    payIn(now.currency);
     const isAnother = seen?.shop === shop && seen.version !== now.version;
     seen = { shop, version: now.version };
     if (isAnother) await client.invalidateQueries({ queryKey: ['shop'] });

@@ -37,6 +37,35 @@ it('tells an entry in a few words', () => {
   );
 });
 
+it('tells that prices are in something else, which only the lead takes back', () => {
+  const priced = {
+    ...entry,
+    changes: [{ list: 'currency', id: 'shop', before: { code: 'EUR' }, after: { code: 'SEK' } }],
+  };
+  expect(entryWords(priced, names)).toBe('Changed: what prices are in');
+  expect(whatChanged(priced.changes[0]!, names)).toEqual([{ key: 'code', before: 'EUR', after: 'SEK' }]);
+  expect(['lead', 'coordinator'].map((role) => mayTakeBack(priced, role))).toEqual([true, false]);
+});
+
+it('tells of a proposal, which its maker takes back, and of its confirmation, which only the lead does', () => {
+  const ring = { list: 'terminals', id: 'ring', before: null, after: { name: 'Ring M6' } };
+  const waits = { list: 'proposed', scope: 'terminals', id: 'ring', before: null, after: { by: 'Mats' } };
+  const proposal = { ...entry, event: 'added' as const, changes: [ring, waits], count: 2 };
+  const confirmed = {
+    ...entry,
+    event: 'confirmed' as const,
+    changes: [{ ...waits, before: waits.after, after: null }],
+  };
+  expect(entryWords(confirmed, names)).toBe('Confirmed: what was proposed: terminal “Ring M6”');
+  expect([proposal, confirmed].map((one) => mayTakeBack(one, 'coordinator'))).toEqual([true, false]);
+  // That another waits makes nothing of this one.
+  const other = { ...proposal, changes: [ring, { ...waits, id: 'lug' }] };
+  expect(mayTakeBack(other, 'coordinator')).toBe(false);
+  expect(mayTakeBack({ ...proposal, changes: [ring, { ...waits, scope: 'wires' }] }, 'coordinator')).toBe(
+    false,
+  );
+});
+
 it('tells what has come of a plan, and not only that two things were changed', () => {
   const plan = (arrivedAt: string | null) => ({
     items: [

@@ -12,6 +12,7 @@ const verbs: Record<Entry['event'], string> = {
   copied: 'Copied',
   merged: 'Taken in',
   edited: 'Edited',
+  confirmed: 'Confirmed',
   imported: 'Brought in',
   undone: 'Taken back',
 };
@@ -24,6 +25,7 @@ const ones: Record<string, string> = {
   tools: 'tool',
   kits: 'kit',
   scopes: 'scope',
+  currency: 'what prices are in',
 };
 
 /** What things are called, by list and id. */
@@ -34,6 +36,8 @@ const quoted = (name: string | undefined) => (name === undefined ? null : `“${
 /** What goes with a thing because people made it: its list stands where a line has its scope. */
 function belonging({ list, id, scope }: Change, names: Names): string | null {
   if (list === 'plans') return 'a plan that was accepted';
+  if (list === 'proposed')
+    return `what was proposed: ${ones[scope ?? '']} ${quoted(names[scope ?? '']?.[id]) ?? 'that is gone'}`;
   if (list !== 'called') return null;
   return `what ${ones[scope ?? '']} ${quoted(names[scope ?? '']?.[id]) ?? 'that is gone'} is called`;
 }
@@ -132,12 +136,23 @@ export function whatChanged(
     .filter((one) => one.before !== one.after);
 }
 
-const MODELS = ['wires', 'terminals', 'tools'];
+const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'proposed'];
 
-/** Whether somebody may take it back: what a lead has written of wires, terminals and tools, only a lead does. */
+/** A proposal is whose proposal it is: the thing and that it waits come and go together. */
+function isProposal(change: Change, changes: Change[]): boolean {
+  const [list, id] = change.list === 'proposed' ? [change.scope, change.id] : ['proposed', change.id];
+  return changes.some(
+    (other) =>
+      other.list === list && other.id === id && (change.list === 'proposed' || other.scope === change.list),
+  );
+}
+
+/** Whether somebody may take it back: what only a lead writes, only a lead takes back. */
 export const mayTakeBack = (
   { count, changes, into }: Schemas['HistoryEntry'],
   role: string | undefined,
 ): boolean =>
   count > 0 &&
-  (role === 'lead' || (into === undefined && !changes.some(({ list }) => MODELS.includes(list))));
+  (role === 'lead' ||
+    (into === undefined &&
+      !changes.some((change) => OF_THE_LEAD.includes(change.list) && !isProposal(change, changes))));

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import { day, money } from '@/shared/format';
+import { money } from '@/shared/currency';
+import { day } from '@/shared/format';
 import { counted } from '@/shared/pretty';
 import { meansWords } from './planWords';
 

@@ -49,8 +49,8 @@ it.each([
 
 it('says what the budget does, to the eye and to the ear', () => {
   const shown = curve(2_000);
-  expect(shown.get('[role=slider]').attributes('aria-valuetext')).toBe('20.00: 14 terminations');
-  expect(shown.get('.held').text().replace(/\s+/g, ' ')).toBe('budget at best 14 of 44');
+  expect(shown.get('[role=slider]').attributes('aria-valuetext')).toBe('€20.00: 14 terminations');
+  expect(shown.get('.held').text().replace(/\s+/g, ' ')).toBe('budget EURat best 14 of 44');
   expect((shown.get('.held input').element as HTMLInputElement).value).toBe('20.00');
   const free = curve(null).get('.held input');
   expect([(free.element as HTMLInputElement).value, free.attributes('placeholder')]).toEqual(['', 'none']);

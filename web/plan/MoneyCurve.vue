@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useElementSize } from '@vueuse/core';
 import { computed, shallowRef, useId, useTemplateRef } from 'vue';
-import { amount, hundredths, money } from '@/shared/format';
+import { currency, money } from '@/shared/currency';
+import { amount, hundredths } from '@/shared/format';
 import { coveredAt, curveShape, type Point } from './curve';
 import { counted } from '@/shared/pretty';
 
@@ -154,6 +155,7 @@ function step(by: 1 | -1): void {
             @change="write($event)"
             @keydown.enter="write($event)"
           />
+          {{ currency }}
         </label>
         <span class="muted">at best {{ under?.covered ?? 0 }} of {{ total }}</span>
         <span v-if="wrong !== null" :id="`${hint}-wrong`" class="wrong" role="alert">

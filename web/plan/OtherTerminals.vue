@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
-import { money } from '@/shared/format';
+import { money } from '@/shared/currency';
 import { counted, prose } from '@/shared/pretty';
 import { useOpened } from '@/shared/useOpened';
 import { partsWords, sleeveWords } from './planWords';

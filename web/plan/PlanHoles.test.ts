@@ -53,7 +53,8 @@ function shown(unpriced: Schemas['Unpriced'][], role = 'lead') {
     },
   });
 }
-const offered = (view: ReturnType<typeof shown>) => view.findAll('form.priced span').map((one) => one.text());
+const offered = (view: ReturnType<typeof shown>) =>
+  view.findAll('form.priced > span:first-child').map((one) => one.text());
 
 it('has below an open hole what only wants a price, a few at first', async () => {
   const view = shown([offer('a'), offer('b', 'cut'), offer('c'), offer('d', 'strip', false), offer('e')]);

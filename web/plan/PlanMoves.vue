@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import type { Schemas } from '@/api/client';
-import { money } from '@/shared/format';
+import { money } from '@/shared/currency';
 import { counted } from '@/shared/pretty';
 import { breakEven, meansWords } from './planWords';
 

@@ -9,7 +9,7 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { money } from '@/shared/format';
+import { money } from '@/shared/currency';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';

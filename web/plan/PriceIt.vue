@@ -3,6 +3,7 @@ import { computed, ref } from 'vue';
 import { api, type Schemas } from '@/api/client';
 import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
+import { currency } from '@/shared/currency';
 import { hundredths } from '@/shared/format';
 import { refusal } from '@/shared/refusal';
 
@@ -56,9 +57,10 @@ function submit(): void {
         size="7"
         placeholder="price"
         autocomplete="off"
-        :aria-label="`Price of ${offer.name}`"
+        :aria-label="`Price of ${offer.name}, in ${currency}`"
         :aria-invalid="isAsked && price === null"
       />
+      <span aria-hidden="true" class="muted">{{ currency }}</span>
       <v-btn type="submit" size="x-small" :loading="write.isPending.value">Plan with it</v-btn>
       <p v-if="isAsked && price === null" class="wrong" role="alert">
         {{ text.trim() ? `“${text}” is no price: write it like 48.50.` : 'Say what it costs, like 48.50.' }}

@@ -35,7 +35,7 @@ it('says what is asked of each, and nothing that goes without saying', () => {
   const names = { box: 'Apprentice box', a: 'Boards', snip: 'Cutter' };
   expect(askedWords({ kit: 'box', scopes: 'a' }, names)).toBe('Apprentice box for Boards');
   expect(askedWords({ scopes: 'a', budget: 5000, without: 'snip', backups: 'crimp' }, names)).toBe(
-    'from nothing for Boards; at most 50.00; backup for crimp; without Cutter',
+    'from nothing for Boards; at most €50.00; backup for crimp; without Cutter',
   );
 });
 

@@ -1,6 +1,6 @@
 import type { Schemas } from '@/api/client';
 import type { PlanAsked } from '@/data/plans';
-import { money } from '@/shared/format';
+import { money } from '@/shared/currency';
 import { counted } from '@/shared/pretty';
 import { operationName } from './planWords';
 

@@ -1,6 +1,5 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { money } from '@/shared/format';
 import { breakEven, verdictOf, whyOf, signOf } from './planWords';
 
 type Role = Schemas['Plan']['roles'][number];
@@ -27,11 +26,6 @@ const add = [
   { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null, isSecond: false },
 ] as Schemas['Plan']['add'];
 
-it('writes money with its cents', () => {
-  expect(money(0)).toBe('0.00');
-  expect(money(123456)).toBe('1,234.56');
-});
-
 it('says why a tool has its role', () => {
   const nameOf = (id: string) => id.toUpperCase();
   expect(whyOf(role({ alone: 40 }), nameOf)).toBe(
@@ -56,12 +50,12 @@ it('says in one line what a plan does', () => {
   expect(verdictOf(plan({}))).toBe('Nothing to do: the kit has no hole here');
   expect(verdictOf(plan({ holes: [hole(false)] }))).toBe('Nothing that can be had closes the hole');
   expect(verdictOf(plan({ holes: [hole(true), hole(true)], add, cost: 3400 }))).toBe(
-    'Closes both holes for 34.00',
+    'Closes both holes for €34.00',
   );
   expect(verdictOf(plan({ holes: [hole(true), hole(false)], add, cost: 3400 }))).toBe(
-    'Closes 1 of 2 holes for 34.00',
+    'Closes 1 of 2 holes for €34.00',
   );
-  expect(verdictOf(plan({ add, cost: 3400 }))).toBe('Makes it better for 34.00');
+  expect(verdictOf(plan({ add, cost: 3400 }))).toBe('Makes it better for €34.00');
 });
 
 it('has the sign of what remains, and not of what was', () => {

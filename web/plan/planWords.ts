@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import { money } from '@/shared/format';
+import { money } from '@/shared/currency';
 import { counted } from '@/shared/pretty';
 import { operationWords } from '@/shared/status';
 

@@ -11,7 +11,16 @@ vi.mock('@/api/client', async (original) => ({
 }));
 
 const person = (id: number) =>
-  ({ id, shopId: id, name: 'Ivo', email: 'i@x', role: 'lead', shop: 'T', maySetUpTheShop: true }) as const;
+  ({
+    id,
+    shopId: id,
+    name: 'Ivo',
+    email: 'i@x',
+    role: 'lead',
+    shop: 'T',
+    currency: 'EUR',
+    maySetUpTheShop: true,
+  }) as const;
 
 async function signIn(id: number): Promise<QueryClient> {
   const queryClient = new QueryClient();

@@ -1,11 +1,12 @@
 import { afterEach, expect, it, vi } from 'vitest';
-import { clock, day, moment, money, hundredths } from './format';
+import { money } from './currency';
+import { clock, day, moment, hundredths } from './format';
 
 afterEach(() => vi.restoreAllMocks());
 
 it.each([
-  ['en-GB', '1,073.00', '9 January 2027', '9 Jan, 14:05', '14:05'],
-  ['de', '1.073,00', '9. Januar 2027', '9. Jan., 14:05', '14:05'],
+  ['en-GB', '€1,073.00', '9 January 2027', '9 Jan, 14:05', '14:05'],
+  ['de', '1.073,00\u00a0€', '9. Januar 2027', '9. Jan., 14:05', '14:05'],
 ])('writes as the browser’s language %s does', (language, amount, date, whole, time) => {
   vi.spyOn(navigator, 'language', 'get').mockReturnValue(language);
   const at = new Date(2027, 0, 9, 14, 5);

@@ -1,4 +1,4 @@
-/* Money and moments as the browser's language writes them. */
+/* Amounts and moments as the browser's language writes them. */
 
 const of = (options: Intl.DateTimeFormatOptions) => new Intl.DateTimeFormat(navigator.language, options);
 type Moment = string | number | Date;
@@ -16,10 +16,6 @@ export const clock = (at: Moment): string => of({ hour: '2-digit', minute: '2-di
 
 /** Hundredths of the shop's currency, as a number alone: where a field takes it. */
 export const amount = (cents: number): string => (cents / 100).toFixed(2);
-
-/** Hundredths of the shop's currency, as an amount. */
-export const money = (cents: number): string =>
-  (cents / 100).toLocaleString(navigator.language, { minimumFractionDigits: 2, maximumFractionDigits: 2 });
 
 /** An amount as somebody writes it, with a point or a comma before its hundredths; null where it is none. */
 export function hundredths(text: string): number | null {

@@ -23,6 +23,10 @@ describe('what is typed', () => {
     ['0.24 kg', 'mass', 240],
     ['32.00', 'money', 3200],
     ['32,50 €', 'money', 3250],
+    ['32,50 eur', 'money', 3250],
+    // What is in another currency is not that many of this one.
+    ['32.50 $', 'money', null],
+    ['32.50 SEK', 'money', null],
     ['3', 'count', 3],
     ['3.5', 'count', null],
     ['1,000', 'length', null],

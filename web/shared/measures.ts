@@ -1,4 +1,5 @@
 import type { Units } from '@/settings/units';
+import { currency, signs } from './currency';
 import { millimetres } from './length';
 
 /** What a number measures, and so in which units somebody may type it. */
@@ -21,7 +22,7 @@ export function unitOf(measure: Measure, units: Units): string {
     torque: 'N·m',
     celsius: '°C',
     mass: 'g',
-    money: '',
+    money: currency.value,
     count: '',
   };
   return named[measure];
@@ -66,7 +67,8 @@ export function measured(text: string, measure: Measure, units: Units): number |
           ? Math.round(number * 1000)
           : null;
     case 'money':
-      return /^(|€|\$|£|eur|usd|gbp|chf)$/.test(unit) ? Math.round(number * 100) : null;
+      // An amount of another currency is none of this one.
+      return unit === '' || signs().includes(unit) ? Math.round(number * 100) : null;
     case 'count':
       return unit === '' && Number.isInteger(number) ? number : null;
   }

@@ -2,6 +2,7 @@
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
+import ShopCurrency from './ShopCurrency.vue';
 import ShopWords from './ShopWords.vue';
 
 const { person } = useSession();
@@ -41,6 +42,8 @@ const { person } = useSession();
           <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its
           <a href="/api/v1/openapi.json">OpenAPI description</a>.
         </p>
+        <h2 class="words">Currency</h2>
+        <ShopCurrency />
         <h2 class="words">Words of the shop</h2>
         <ShopWords />
       </section>

@@ -45,7 +45,10 @@ beforeEach(() => {
 
 async function shown(role = 'lead') {
   const queryClient = new QueryClient({ defaultOptions: { queries: { retry: false } } });
-  queryClient.setQueryData(sessionKey, { person: { id: 1, shopId: 1, role }, demo: [] });
+  queryClient.setQueryData(sessionKey, {
+    person: { id: 1, shopId: 1, role, maySetUpTheShop: role !== 'hand' },
+    demo: [],
+  });
   const page = mount(MakeThing, {
     props: { about: 'terminal', text: 'ring blue M4' },
     global: {
@@ -95,9 +98,32 @@ it('asks for a description at once where the shelf has none', async () => {
   expect(page.text()).not.toContain('The shelf has');
 });
 
-it('lets nobody but the lead take it or make it', async () => {
-  const { page } = await shown('coordinator');
+it('is a proposal of a coordinator, and says so', async () => {
+  const { page, press } = await shown('coordinator');
+  expect(page.text()).toContain('It counts at once, and the shop lead is asked to look at it.');
+  await press('It is another: describe it');
+  expect(page.get('form button').text()).toBe('Propose this terminal');
+  await page.get('form').trigger('submit');
+  await flushPromises();
+  expect(page.emitted('made')).toEqual([['Taken ring']]);
+});
+
+it('is neither taken nor made by a hand', async () => {
+  const { page } = await shown('hand');
   expect(page.find('form').exists()).toBe(false);
   expect(page.findAll('button').map((one) => one.text())).toEqual([]);
   expect(page.text()).toContain('The shelf has it: Ring, blue, M4');
+});
+
+it('asks at its field for what is missing', async () => {
+  shelf = [];
+  const { page } = await shown();
+  const name = page.findAll('input')[0];
+  await name?.setValue(' ');
+  expect(page.findAll('[aria-invalid=true]')).toHaveLength(0);
+  await page.get('form').trigger('submit');
+  await flushPromises();
+  expect(asked.POST).not.toHaveBeenCalled();
+  expect(name?.attributes('aria-invalid')).toBe('true');
+  expect(page.text()).toContain('Still open: name.');
 });

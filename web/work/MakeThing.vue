@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useMutation, useQuery } from '@tanstack/vue-query';
-import { computed, reactive, ref, toRef, watch } from 'vue';
+import { computed, nextTick, reactive, ref, toRef, useTemplateRef, watch } from 'vue';
 import { answer, api, type Schemas } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
 import { useNames } from '@/data/things';
@@ -21,6 +21,8 @@ const emit = defineEmits<{ made: [name: string] }>();
 
 const { person } = useSession();
 const isLead = computed(() => person.value?.role === 'lead');
+/** A coordinator's counts at once, and the lead is asked to look at it. */
+const mayMake = computed(() => person.value?.maySetUpTheShop ?? false);
 
 const { part } = useWorkbookSchema();
 const wordsOf = (list: string) => part(list).enum ?? [];
@@ -75,6 +77,21 @@ watch(
 const isNoLength = computed(() => !!says.insulationOd?.trim() && millimetres(says.insulationOd) === null);
 const missing = computed(() => fields.value.filter(({ key, isNeeded }) => isNeeded && !says[key]?.trim()));
 
+/** Pressed while something is missing: it is asked for at its field. */
+const hasAsked = ref(false);
+const isAsked = ({ key, isNeeded }: Field) =>
+  hasAsked.value && ((isNeeded && !says[key]?.trim()) || (key === 'insulationOd' && isNoLength.value));
+const fieldset = useTemplateRef<HTMLElement>('fieldset');
+async function submit(): Promise<void> {
+  hasAsked.value = true;
+  if (!missing.value.length && !isNoLength.value) {
+    make.mutate();
+    return;
+  }
+  await nextTick();
+  fieldset.value?.querySelector<HTMLElement>('[aria-invalid=true]')?.focus();
+}
+
 const make = useWrite<{ name: string }>({
   ask: () => {
     const said = Object.entries(says).filter(([, value]) => value.trim() !== '');
@@ -87,7 +104,7 @@ const make = useWrite<{ name: string }>({
     const list = props.about === 'wire' ? '/wires' : '/terminals';
     return api.POST(list as '/wires', { body: thing as Schemas['WireDraft'] });
   },
-  said: (_, made) => `Made: ${made.name}`,
+  said: (_, made) => `${isLead.value ? 'Made' : 'Proposed'}: ${made.name}`,
   atOnce: (made) => emit('made', made.name),
 });
 const problem = computed(() => make.problem.value ?? take.problem.value);
@@ -97,14 +114,14 @@ const take = useWrite<{ name: string }, { id: string; name: string }>({
     api.POST('/catalogue/{list}/{id}', {
       params: { path: { list: props.about === 'wire' ? 'wires' : 'terminals', id } },
     }),
-  said: ({ name }) => `Taken from the shelf: ${name}`,
+  said: ({ name }) => `${isLead.value ? 'Taken' : 'Proposed'} from the shelf: ${name}`,
   atOnce: (taken) => emit('made', taken.name),
 });
 /** Where the shelf has it, making one is the other way. */
 const isMaking = ref(false);
 const shelf = computed(() => proposal.data.value?.shelf ?? []);
 const isDescribed = computed(
-  () => isLead.value && proposal.data.value !== undefined && (isMaking.value || !shelf.value.length),
+  () => mayMake.value && proposal.data.value !== undefined && (isMaking.value || !shelf.value.length),
 );
 const byColour = computed(() =>
   (proposal.data.value?.assumed ?? []).flatMap(
@@ -131,7 +148,7 @@ const call = useMutation({
     </p>
     <p v-if="shelf.length" class="other shelf">
       {{ shelf.length === 1 ? 'The shelf has it:' : 'The shelf has:' }}
-      <template v-if="isLead">
+      <template v-if="mayMake">
         <v-btn
           v-for="one in shelf"
           :key="one.id"
@@ -151,10 +168,10 @@ const call = useMutation({
       </template>
       <b v-else>{{ shelf.map(({ name }) => name).join(' · ') }}</b>
     </p>
-    <form v-if="isDescribed" class="fields" @submit.prevent="make.mutate()">
+    <form v-if="isDescribed" ref="fieldset" class="fields" @submit.prevent="submit()">
       <label v-for="field in fields" :key="field.key">
         <span>{{ field.title }}</span>
-        <select v-if="field.options" v-model="says[field.key]">
+        <select v-if="field.options" v-model="says[field.key]" :aria-invalid="isAsked(field)">
           <option value="" disabled>which?</option>
           <option v-for="one in field.options" :key="one" :value="one">{{ inWords(one) }}</option>
         </select>
@@ -164,22 +181,17 @@ const call = useMutation({
           :placeholder="field.hint"
           maxlength="200"
           autocomplete="off"
+          :aria-invalid="isAsked(field)"
         />
       </label>
-      <v-btn
-        type="submit"
-        size="small"
-        color="primary"
-        variant="flat"
-        :disabled="missing.length > 0 || isNoLength"
-        :loading="make.isPending.value"
-      >
-        Make this {{ about }}
+      <v-btn type="submit" size="small" color="primary" variant="flat" :loading="make.isPending.value">
+        {{ isLead ? 'Make' : 'Propose' }} this {{ about }}
       </v-btn>
     </form>
-    <p v-if="!isLead" class="muted">
-      The shop lead makes it; until then it can be another name for one that there is.
+    <p v-if="!mayMake" class="muted">
+      The shop lead and the coordinator make it; until then it can be another name for one that there is.
     </p>
+    <p v-else-if="!isLead" class="muted">It counts at once, and the shop lead is asked to look at it.</p>
     <p v-if="missing.length && isDescribed" class="muted">
       Still open: {{ missing.map(({ title }) => title.toLowerCase()).join(', ') }}.
     </p>
@@ -251,6 +263,10 @@ select {
   color: var(--ink);
   font: inherit;
   font-size: 13px;
+}
+
+[aria-invalid='true'] {
+  border-color: var(--hole);
 }
 
 button {

@@ -45,13 +45,13 @@ final class CatalogueController extends Controller
 
     public function take(PriceRequest $request, TakingOver $taking, string $list, string $id): JsonResponse
     {
-        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), [$id], $request->price()), 201);
+        return $this->written($taking->take($this->shop($request), WorkbookList::from($list), [$id], $this->person($request), $request->price()), 201);
     }
 
     /** Many at once, in one step of the history. */
     public function takeAll(ShelfRequest $request, TakingOver $taking, string $list): JsonResponse
     {
-        $written = $taking->take($this->shop($request), WorkbookList::from($list), $request->ids());
+        $written = $taking->take($this->shop($request), WorkbookList::from($list), $request->ids(), $this->person($request));
 
         return $this->json(['change' => $written->entry, 'count' => count($written->things)], headers: self::entry($written));
     }

@@ -61,7 +61,7 @@ final class HistoryController extends Controller
     public function undo(Request $request, Undo $undo, string $entry): JsonResponse
     {
         $shop = $this->shop($request);
-        if ($this->journal->touchesModels($shop, (int) $entry)) {
+        if ($this->journal->isForTheLead($shop, (int) $entry)) {
             Gate::authorize('writeModels', Shop::class);
         }
         $written = $undo->undo($shop, (int) $entry);

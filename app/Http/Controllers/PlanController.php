@@ -123,6 +123,7 @@ final class PlanController extends Controller
             'date' => now()->isoFormat('D MMMM YYYY'),
             'rows' => array_slice($rows, 1),
             'total' => sprintf('%d.%02d', intdiv($plan->cost, 100), $plan->cost % 100),
+            'currency' => $this->shop($request)->refresh()->currency,
         ]));
     }
 

@@ -12,6 +12,7 @@ use App\Http\Resources\ThingsPage;
 use App\Models\Shop;
 use App\Things\Merging;
 use App\Things\OnTheShelf;
+use App\Things\Proposals;
 use App\Things\Things;
 use App\Writing\Uses;
 use Gondrik\Core\Entry\Proposal;
@@ -64,7 +65,7 @@ final class ThingController extends Controller
     {
         $list = self::list($request);
 
-        return $this->written($this->things->add($this->shop($request), $list, self::item($request, $list->one())), 201);
+        return $this->written($this->things->add($this->shop($request), $list, self::item($request, $list->one()), $this->person($request)), 201);
     }
 
     public function update(Request $request, string $id): JsonResponse
@@ -77,6 +78,17 @@ final class ThingController extends Controller
     public function destroy(Request $request, string $id): Response
     {
         return $this->gone($this->things->remove($this->shop($request), self::list($request), $id, self::seen($request)));
+    }
+
+    /** What was made that the lead has still to look at. */
+    public function proposed(Request $request, Proposals $proposals): JsonResponse
+    {
+        return $this->json(['data' => $proposals->waiting($this->shop($request))]);
+    }
+
+    public function confirm(Request $request, Proposals $proposals, string $list, string $id): Response
+    {
+        return $this->gone($proposals->confirm($this->shop($request), WorkbookList::from($list), $id));
     }
 
     /** What a wire or terminal would be that is called so; nothing is written. */

@@ -14,13 +14,16 @@ final class PersonResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $shop = $this->shop()->firstOrFail();
+
         return [
             'id' => $this->id,
             'name' => $this->name,
             'email' => $this->email,
             'role' => $this->role->value,
-            'shop' => $this->shop()->firstOrFail()->name,
+            'shop' => $shop->name,
             'shopId' => $this->shop_id,
+            'currency' => $shop->currency,
             'maySetUpTheShop' => $this->role->maySetUpTheShop(),
         ];
     }

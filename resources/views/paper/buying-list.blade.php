@@ -10,7 +10,7 @@
 <p class="muted">For {{ $kit }}: {{ $work }}. {{ $date }}</p>
 <p>What it must do counts; the model is an example, and another that does as much is as good.</p>
 <table>
-<thead><tr><th></th><th class="how">How</th><th class="wanted">What it must do</th><th class="example">For example</th><th class="lines">For lines</th><th class="number">Cost</th></tr></thead>
+<thead><tr><th></th><th class="how">How</th><th class="wanted">What it must do</th><th class="example">For example</th><th class="lines">For lines</th><th class="number">Cost, {{ $currency }}</th></tr></thead>
 <tbody>
 @foreach ($rows as [$how, $wanted, $example, $count, $cost, $lines])
 <tr>
@@ -22,7 +22,7 @@
 <td class="number">{{ $cost }}</td>
 </tr>
 @endforeach
-<tr><td colspan="5"><b>All together</b></td><td class="number"><b>{{ $total }}</b></td></tr>
+<tr><td colspan="5"><b>All together</b></td><td class="number"><b>{{ $total }} {{ $currency }}</b></td></tr>
 </tbody>
 </table>
 @endsection

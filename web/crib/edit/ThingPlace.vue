@@ -5,6 +5,7 @@ import { useRoute, useRouter } from 'vue-router';
 import { useTicks, type ThingList } from '@/data/things';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
+import ProposedNote from '../ProposedNote.vue';
 import KitsOf from './KitsOf.vue';
 import ToolTrial from './ToolTrial.vue';
 import TriedTools from './TriedTools.vue';
@@ -103,6 +104,7 @@ const problems = computed(() => [...now.value.problems.value, ...thing.problems.
       />
     </template>
     <template #aside>
+      <ProposedNote v-if="id && list !== 'tools'" :id :list />
       <p v-if="now.isOut.value" class="muted" role="status">
         The server does not answer; what is drawn is kept.
       </p>

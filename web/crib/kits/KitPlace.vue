@@ -8,6 +8,7 @@ import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
 import { counted, words } from '@/shared/pretty';
 import EditField from '../edit/EditField.vue';
+import { money } from '@/shared/currency';
 import { problemAt, valueAt, withValue, type Draft } from '../edit/paths';
 import ThingShell from '../edit/ThingShell.vue';
 import { useThing } from '../edit/useThing';
@@ -172,7 +173,7 @@ function take(tool: string): void {
           and {{ counted(sums.unweighed, 'tool') }} of which the mass is not stated
         </p>
         <template v-if="sums.price !== null">
-          <h3>{{ (sums.price / 100).toFixed(2) }} to buy</h3>
+          <h3>{{ money(sums.price) }} to buy</h3>
           <p v-if="sums.unpriced" class="muted">and {{ counted(sums.unpriced, 'tool') }} without a price</p>
         </template>
         <p v-for="one in lacking" :key="one" class="lack">

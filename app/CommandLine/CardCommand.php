@@ -32,6 +32,7 @@ final class CardCommand extends Command
             ->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit')
             ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope')
             ->addOption('line', null, InputOption::VALUE_REQUIRED, 'Id of the line')
+            ->addOption('rule', null, InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY, 'A house rule as if it were so: KEY=VALUE; may be given several times')
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
     }
 
@@ -42,7 +43,8 @@ final class CardCommand extends Command
             $format = $asked->oneOf('format', ['text', 'json']);
             $workbook = $asked->workbook();
             $scope = $asked->scope($workbook);
-            $report = Coverage::onPaper($asked->kit($workbook), $scope, $workbook->rulesFor($scope));
+            $rules = $workbook->rulesFor($scope, $asked->rules());
+            $report = Coverage::of($workbook->onDay()->kit($asked->kit($workbook), null, $rules)->kit, $scope, $rules);
             $cover = self::line($report, $asked->option('line'));
         } catch (InvalidWorkbook|\InvalidArgumentException $error) {
             $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;

@@ -41,6 +41,7 @@ final class PlanCommand extends Command
             ->addOption('makeshift', null, InputOption::VALUE_NONE, 'Makeshift counts')
             ->addOption('without', null, $many, 'Id of a tool not to buy; may be given several times')
             ->addOption('with', null, $many, 'Id of a tool to buy in any case; may be given several times')
+            ->addOption('rule', null, $many, 'A house rule as if it were so: KEY=VALUE; may be given several times')
             ->addOption('time-limit', null, InputOption::VALUE_REQUIRED, 'Seconds, after which the best found is told', self::SECONDS)
             ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
     }
@@ -83,7 +84,7 @@ final class PlanCommand extends Command
             takesSingleSteps: true,
         );
         try {
-            return (new ShopPlan($workbook))->question($plan);
+            return (new ShopPlan($workbook, $asked->rules()))->question($plan);
         } catch (InvalidWorkbook $broken) {
             $problem = $broken->problems[0];
 

@@ -9,6 +9,8 @@ use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
+use Gondrik\Core\OnDay\AwayAsset;
+use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Fit;
@@ -31,9 +33,9 @@ final readonly class TextReport
         $this->sentence = new Sentence();
     }
 
-    public function write(Report $report): void
+    public function write(Report $report, KitOnDay $stands): void
     {
-        $this->say([...$this->headline($report), ...$this->holes($report), '']);
+        $this->say([...$this->headline($report), ...$this->away($stands), ...$this->holes($report), '']);
         $this->table($report);
         $this->say([...$this->remarks($report), '', '● covered  ◐ makeshift  ○ hole  ✕ faulty  ! one tool only, no backup']);
     }
@@ -42,6 +44,15 @@ final readonly class TextReport
     private function say(array $rows): void
     {
         $this->output->writeln($rows, OutputInterface::OUTPUT_RAW);
+    }
+
+    /** @return list<string> what does not count on the day that is asked about */
+    private function away(KitOnDay $stands): array
+    {
+        return $stands->day === null ? [] : [
+            'On ' . $stands->day . '.',
+            ...array_map(fn(AwayAsset $away): string => 'not counted: ' . $away->asset->id . ', ' . $away->asset->tool->name . '. ' . $this->sentence->away($away->standing), $stands->away),
+        ];
     }
 
     /** @return list<string> */

@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -77,6 +80,30 @@ final readonly class WorkbookQuestion
     }
 
     /**
+     * Those that are named, in the order of the workbook; all where none is.
+     *
+     * @template T of Kit|Scope
+     *
+     * @param list<T> $things
+     *
+     * @return list<T>
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function some(string $option, array $things): array
+    {
+        $ids = $this->input->getOption($option);
+        $known = array_column($things, null, 'id');
+        foreach ($ids as $id) {
+            if (!isset($known[$id])) {
+                throw $this->unknown($option, $id, $things);
+            }
+        }
+
+        return $ids === [] ? $things : array_values(array_filter($things, static fn(Kit|Scope $thing): bool => in_array($thing->id, $ids, true)));
+    }
+
+    /**
      * @return list<Tool> each once
      *
      * @throws \InvalidArgumentException
@@ -90,6 +117,73 @@ final readonly class WorkbookQuestion
         }
 
         return array_values($tools);
+    }
+
+    /**
+     * House rules as if they were so: KEY=VALUE, the value as JSON or a bare word.
+     *
+     * @return RuleChoice|null null where none is asked
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function rules(): ?RuleChoice
+    {
+        $rules = [];
+        foreach ($this->input->getOption('rule') as $text) {
+            [$key, $value] = [...explode('=', $text, 2), null];
+            if ($key === '' || $value === null) {
+                throw new \InvalidArgumentException('--rule "' . $text . '": must be KEY=VALUE, like pullTest=sample');
+            }
+            $json = json_decode($value);
+            $rules[$key] = $json === null && $value !== 'null' ? $value : $json;
+        }
+        if ($rules === []) {
+            return null;
+        }
+        try {
+            return (new WorkbookCodec())->read(json_encode(['gondrik' => 1, 'houseRules' => $rules], JSON_THROW_ON_ERROR))->houseRules;
+        } catch (InvalidWorkbook|\JsonException $refused) {
+            $problem = $refused instanceof InvalidWorkbook ? $refused->problems[0] : null;
+            $key = preg_replace('~^houseRules/~', '', $problem->path ?? '');
+
+            throw new \InvalidArgumentException('--rule "' . $key . '"' . ($problem?->value === null ? '' : ' ' . json_encode($problem->value, JSON_UNESCAPED_UNICODE)) . ': ' . ($problem->expected ?? 'must be text in UTF-8'));
+        }
+    }
+
+    /**
+     * A day; null where none is given.
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function day(string $option): ?Day
+    {
+        if (!$this->isStated($option)) {
+            return null;
+        }
+        try {
+            return Day::read($this->option($option));
+        } catch (Invalid $refused) {
+            throw new \InvalidArgumentException('--' . $option . ' "' . $this->option($option) . '": ' . $refused->expected);
+        }
+    }
+
+    /**
+     * What comes to the kit and what is barred, as if it were so.
+     *
+     * @return array{list<Tool>, list<Tool>}
+     *
+     * @throws \InvalidArgumentException where one stands in both
+     */
+    public function supposed(Workbook $workbook): array
+    {
+        [$with, $without] = [$this->tools('with', $workbook), $this->tools('without', $workbook)];
+        foreach ($with as $tool) {
+            if (in_array($tool, $without, true)) {
+                throw new \InvalidArgumentException('--with "' . $tool->id . '": it is barred by --without');
+            }
+        }
+
+        return [$with, $without];
     }
 
     public function isSet(string $flag): bool

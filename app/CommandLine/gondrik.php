@@ -3,9 +3,11 @@
 declare(strict_types=1);
 
 use App\CommandLine\CalcCommand;
+use App\CommandLine\CalendarCommand;
 use App\CommandLine\CardCommand;
 use App\CommandLine\CheckCommand;
 use App\CommandLine\LineCommand;
+use App\CommandLine\MatrixCommand;
 use App\CommandLine\PlanCommand;
 use Symfony\Component\Console\Application;
 
@@ -30,9 +32,11 @@ register_shutdown_function(static function (): void {
 
 $application = new Application('gondrik');
 $application->add(new CalcCommand());
+$application->add(new CalendarCommand());
 $application->add(new CardCommand());
 $application->add(new CheckCommand());
 $application->add(new LineCommand());
+$application->add(new MatrixCommand());
 $application->add(new PlanCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);

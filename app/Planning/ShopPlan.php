@@ -11,6 +11,7 @@ use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\ShopWork;
 use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Planning\Way;
+use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
@@ -24,7 +25,8 @@ use Gondrik\Core\Workbook\Workbook;
 /** A question of planning, out of a whole shop and what somebody asks. */
 final readonly class ShopPlan
 {
-    public function __construct(private Workbook $shop) {}
+    /** @param RuleChoice|null $rules above the scopes': asked as if they were so */
+    public function __construct(private Workbook $shop, private ?RuleChoice $rules = null) {}
 
     /** @throws InvalidWorkbook with every place that is wrong, or that contradicts another */
     public function question(AskedPlan $asked): PlanQuestion
@@ -38,8 +40,8 @@ final readonly class ShopPlan
         if ($kit === null || $planned === []) {
             throw new \LogicException('a question of planning has a kit and a scope');
         }
-        $of = KitAsItStands::onPaper($kit);
-        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope)), $planned);
+        $of = KitAsItStands::onPaper($kit, $this->shop->onDay()->shared($kit))->eachModelOnce();
+        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope, $this->rules)), $planned);
         $lendings = in_array(Means::Move, $asked->means, true) ? $this->lendings($of) : [];
         $ways = $this->ways($of, $asked, $lendings);
         $forced = array_map(static fn(string $id): Way => self::cheapest($id, $of, $asked, $ways, $lendings), $asked->with);

@@ -29,22 +29,26 @@ const ROOMS = [
     'Tool' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal'],
     'Rules' => ['Value', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool'],
     'Scope' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
+    'Asset' => ['Value', 'Tool'],
+    'Log' => ['Value', 'Wire', 'Terminal', 'Tool', 'Asset'],
     'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
     'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
+    'OnDay' => ['Value', 'Tool', 'Rules', 'Bench', 'Asset', 'Log'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
+    'Calendar' => ['Value', 'Tool', 'Rules', 'Scope', 'Asset', 'OnDay', 'Coverage'],
     'Card' => ['Value', 'Reference', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench', 'Match', 'Coverage'],
     'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
     'Covering' => [],
     'Planning' => ['Covering', 'Value', 'Verdict', 'Tool', 'Rules', 'Scope', 'Terminal', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
-    'Wording' => ['Reference', 'Scope', 'Verdict', 'Entry', 'Bench', 'Match', 'Card'],
-    'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope'],
+    'Wording' => ['Reference', 'Scope', 'Verdict', 'OnDay', 'Entry', 'Bench', 'Match', 'Card'],
+    'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Asset', 'Log', 'OnDay'],
     'Cells' => ['Value', 'Reference'],
     'Sheet' => ['Value', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook', 'Cells'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {
@@ -93,7 +97,7 @@ it('sees every property of a work in its equality', function (): void {
 });
 
 it('keeps every value object immutable', function (): void {
-    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Trial', 'Ruler', 'Listing', 'Catalogue'] as $room) {
+    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Asset', 'Log', 'OnDay', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Calendar', 'Trial', 'Ruler', 'Listing', 'Catalogue'] as $room) {
         foreach (glob(dirname(__DIR__) . '/src/' . $room . '/*.php') ?: [] as $file) {
             $class = new ReflectionClass('Gondrik\\Core\\' . $room . '\\' . basename($file, '.php'));
             foreach ($class->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {

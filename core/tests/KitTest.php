@@ -22,6 +22,7 @@ use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Needs;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Fit;
@@ -47,7 +48,7 @@ function cutWith(Kit $kit, Tool $tool, Line $line): Fit
     $operations = new Operations(new HouseRules());
     $work = $operations->of(Operation::Cut)->work($line, $line->ends[0], Conditions::of($line->surroundings, KitAsItStands::onPaper($kit)));
 
-    return (new Choice(KitAsItStands::onPaper($kit), new HouseRules(), $operations))->match($tool, Operation::Cut, $work)->fit();
+    return (new Choice(KitAsItStands::onPaper($kit), new HouseRules(), $operations))->match(new TakingPart($tool), Operation::Cut, $work)->fit();
 }
 
 it('counts a tool only with what it requires, all the way down', function (array $tools, Fit $expected, bool $noMains = false, bool $movable = false, bool $travels = true): void {

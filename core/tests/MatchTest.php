@@ -25,7 +25,7 @@ it('matches one tool to one step', function (array $row): void {
     $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tool'], $row['rules'], $row['kit']);
     $work = Catalogue::work($workbook, $row['op']);
     expect($work)->not->toBeNull();
-    $match = Catalogue::match($workbook, $row['op'], $work);
+    $match = Catalogue::match($workbook, $row['op'], $work, $row['kit']);
 
     $codes = array_map(static fn(Reason $reason): string => $reason->code->value, $match->reasons);
     $expected = Catalogue::words($row['reasons']);
@@ -37,10 +37,11 @@ it('matches one tool to one step', function (array $row): void {
 
     // The verdict in numbers is that of the reasons, whichever way it is asked.
     $judge = new Judge(new Operations(Catalogue::houseRules($workbook)), Catalogue::houseRules($workbook));
-    $tool = Catalogue::kit($workbook)->tools[0]->tool;
+    $part = $match->part;
     if (!in_array('requires.missing', $codes, true)) {
-        expect($judge->verdict($tool, Operation::from($row['op']), $work))->toEqual($match->verdict)
-            ->and($judge->choice($tool, Operation::from($row['op']), (new Operations(Catalogue::houseRules($workbook)))->of(Operation::from($row['op'])), $work))->toBe(match ($match->fit()) {
+        $found = $judge->choice($part->tool, Operation::from($row['op']), (new Operations(Catalogue::houseRules($workbook)))->of(Operation::from($row['op'])), $work);
+        expect($judge->verdict($part, Operation::from($row['op']), $work))->toEqual($match->verdict)
+            ->and($found === null ? null : Judge::standingScore($part, $found))->toBe(match ($match->fit()) {
                 Fit::Unsuitable => null,
                 Fit::Makeshift => Findings::MAKESHIFT + $match->verdict->remarks,
                 Fit::Proper => $match->verdict->remarks,
@@ -129,7 +130,7 @@ it('says each verdict as the table of sentences has it', function (): void {
         $workbook = Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tool'], $row['rules'], $row['kit']);
         $work = Catalogue::work($workbook, $row['op']);
         assert($work !== null);
-        array_map($note, Catalogue::match($workbook, $row['op'], $work)->reasons);
+        array_map($note, Catalogue::match($workbook, $row['op'], $work, $row['kit'])->reasons);
     }
     $expected = [];
     foreach (Catalogue::table('sentences') as $row) {

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Tests\Support\Mangled;
-use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\Problem;
@@ -129,17 +128,21 @@ it('names the same keys in the schema and in the value objects', function (): vo
         'crimp' => Gondrik\Core\Tool\Crimp::class, 'sleeve' => Gondrik\Core\Tool\ShrinkSleeve::class, 'solder' => Gondrik\Core\Tool\Solder::class,
         'torque' => Gondrik\Core\Tool\Torque::class, 'pull-test' => Gondrik\Core\Tool\PullTest::class, 'extract' => Gondrik\Core\Tool\Extract::class,
         'shear-screw' => Gondrik\Core\Tool\ShearScrew::class,
+        'due' => Gondrik\Core\Tool\Due::class, 'person' => Gondrik\Core\Asset\Person::class, 'asset' => Gondrik\Core\Asset\Asset::class, 'borrower' => Gondrik\Core\Log\Borrower::class,
     ];
+    foreach (Gondrik\Core\Log\What::cases() as $what) {
+        $pairs[basename($schema['$defs']['entry']['allOf'][array_search($what, Gondrik\Core\Log\What::cases(), true)]['then']['$ref'])] = $what->entry();
+    }
     foreach ($pairs as $name => $class) {
         $fields = ObjectPlan::of($class)->keys();
         $keys = array_map(static fn($field): string => $field->name, $fields);
         $required = array_values(array_map(static fn($field): string => $field->name, array_filter($fields, static fn($field): bool => !$field->hasDefault)));
         $definition = $schema['$defs'][$name];
-        $inSchema = array_values(array_diff(array_keys($definition['properties']), is_subclass_of($class, Capability::class) ? ['op'] : []));
+        $inSchema = array_values(array_diff(array_keys($definition['properties']), is_subclass_of($class, Gondrik\Core\Value\Variants::class) ? [$class::kindKey()] : []));
         sort($keys);
         sort($inSchema);
         expect($inSchema)->toBe($keys, $name)
-            ->and(array_values(array_diff($definition['required'], is_subclass_of($class, Capability::class) ? ['op'] : [])))->toBe($required, $name);
+            ->and(array_values(array_diff($definition['required'], is_subclass_of($class, Gondrik\Core\Value\Variants::class) ? [$class::kindKey()] : [])))->toBe($required, $name);
     }
 });
 
@@ -154,6 +157,8 @@ it('lists the same values in the schema and in the enums', function (string $def
     ['profile', Gondrik\Core\Tool\Profile::class], ['control', Gondrik\Core\Tool\Control::class], ['heat', Gondrik\Core\Tool\Heat::class],
     ['preparation', Gondrik\Core\Scope\Preparation::class], ['access', Gondrik\Core\Scope\Access::class], ['clamp', Gondrik\Core\Scope\Clamp::class],
     ['preset', Gondrik\Core\Rules\Preset::class], ['stance', Gondrik\Core\Rules\Stance::class], ['pullStandard', Gondrik\Core\Rules\PullStandard::class], ['redBand', Gondrik\Core\Rules\RedBand::class],
+    ['dueKind', Gondrik\Core\Tool\DueKind::class], ['terms', Gondrik\Core\Asset\Terms::class], ['condition', Gondrik\Core\Asset\Condition::class], ['what', Gondrik\Core\Log\What::class],
+    ['result', Gondrik\Core\Log\Result::class], ['failureMode', Gondrik\Core\Log\FailureMode::class], ['level', Gondrik\Core\Log\Level::class],
     ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
 ]);
 

@@ -19,7 +19,7 @@ use Gondrik\Core\Scope\Surroundings;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
-use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Verdict;
 
@@ -30,10 +30,10 @@ final class Choice
 
     private readonly Requirements $requirements;
 
-    /** @var array<string, list<Tool>> by operation, in the order of the kit */
-    private array $toolsFor = [];
+    /** @var array<string, list<TakingPart>> by operation, in the order of the kit */
+    private array $partsFor = [];
 
-    /** @var array<string, list<array{Tool, float, float}>> tools and their bounds, by operation and kind of work */
+    /** @var array<string, list<array{TakingPart, float, float}>> tools and their bounds, by operation and kind of work */
     private array $index = [];
 
     /** @var array<int, Bound> by capability of the kit, which lives as long as this */
@@ -54,7 +54,7 @@ final class Choice
         $this->requirements = new Requirements($kit);
         foreach ($kit->tools as $part) {
             foreach ($part->tool->operations() as $operation) {
-                $this->toolsFor[$operation][] = $part->tool;
+                $this->partsFor[$operation][] = $part;
             }
         }
     }
@@ -70,22 +70,22 @@ final class Choice
         return $this->chosen[$step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
     }
 
-    /** @return list<Tool> that have the operation at all, in the order of the kit */
-    public function toolsFor(Operation $operation): array
+    /** @return list<TakingPart> of which the tool has the operation at all, in the order of the kit */
+    public function partsFor(Operation $operation): array
     {
-        return $this->toolsFor[$operation->value] ?? [];
+        return $this->partsFor[$operation->value] ?? [];
     }
 
     /** In numbers, with what the tool requires of the kit. The tool must have the operation. */
-    public function verdict(Tool $tool, Operation $operation, Work $work): Verdict
+    public function verdict(TakingPart $part, Operation $operation, Work $work): Verdict
     {
-        return $this->judge->verdict($tool, $operation, $work, $tool->needs->requires === [] ? 0 : count($this->requirements->missing($tool, $work->conditions)));
+        return $this->judge->verdict($part, $operation, $work, $part->tool->needs->requires === [] ? 0 : count($this->requirements->missing($part->tool, $work->conditions)));
     }
 
     /** In full, with what the tool requires of the kit. The tool must have the operation. */
-    public function match(Tool $tool, Operation $operation, Work $work): ToolMatch
+    public function match(TakingPart $part, Operation $operation, Work $work): ToolMatch
     {
-        return $this->judge->match($tool, $operation, $work, $this->requirements->missing($tool, $work->conditions));
+        return $this->judge->match($part, $operation, $work, $this->requirements->missing($part->tool, $work->conditions));
     }
 
     /**
@@ -97,26 +97,30 @@ final class Choice
     {
         $wantsBackup = in_array($operation, $this->house->backupFor, true);
         $best = null;
-        $asGood = 0;
+        // How many things do it properly, and how many as a makeshift.
+        $doing = [0, 0];
         $indexed = $this->index[$operation->value . '|' . $rules->kind($work)] ??= $this->indexed($operation, $rules, $work);
         [$least, $most] = $rules->measure($work) ?? [0.0, INF];
-        foreach ($indexed as [$tool, $from, $to]) {
+        foreach ($indexed as [$part, $from, $to]) {
             if ($most < $from || $least > $to) {
                 continue;
             }
+            $tool = $part->tool;
+            $isPlain = !$part->isShared && !$part->isSeldom;
             // Who counts backups asks every tool; else one that is no better than the best so far need not be asked to the end.
-            $score = $this->judge->choice($tool, $operation, $rules, $work, $wantsBackup ? PHP_INT_MAX : $best[1] ?? PHP_INT_MAX);
-            if ($score === null || ($tool->needs->requires !== [] && $this->requirements->missing($tool, $work->conditions) !== [])) {
+            $found = $this->judge->choice($tool, $operation, $rules, $work, $wantsBackup || !$isPlain ? PHP_INT_MAX : $best[1] ?? PHP_INT_MAX);
+            if ($found === null || ($tool->needs->requires !== [] && $this->requirements->missing($tool, $work->conditions) !== [])) {
                 continue;
             }
-            $isMakeshift = $score >= Findings::MAKESHIFT;
-            $isBetterFit = $best === null || ($best[1] >= Findings::MAKESHIFT && !$isMakeshift);
-            $asGood = $isBetterFit ? 1 : $asGood + ($isMakeshift === ($best[1] >= Findings::MAKESHIFT) ? 1 : 0);
+            $isMakeshift = $found >= Findings::MAKESHIFT;
+            $doing[0] += $isMakeshift ? 0 : $part->count - $part->seldom;
+            $doing[1] += $isMakeshift ? $part->count : $part->seldom;
+            $score = $isPlain ? $found : Judge::standingScore($part, $found);
             if ($best === null || $score < $best[1]) {
-                $best = [$tool, $score];
+                $best = [$part, $score];
             }
             // Nothing later in the kit can be preferred to a proper match without a remark.
-            if ($best[1] === 0 && (!$wantsBackup || $asGood > 1)) {
+            if ($best[1] === 0 && (!$wantsBackup || $doing[0] > 1)) {
                 break;
             }
         }
@@ -124,7 +128,7 @@ final class Choice
             return [null, false];
         }
 
-        return [$this->match($best[0], $operation, $work), $wantsBackup && $asGood === 1 && $this->kit->count($best[0]->id) === 1];
+        return [$this->match($best[0], $operation, $work), $wantsBackup && $doing[$best[1] >= Findings::MAKESHIFT ? 1 : 0] === 1];
     }
 
     /**
@@ -133,14 +137,14 @@ final class Choice
      *
      * @param OperationRules<Work, Capability> $rules
      *
-     * @return list<array{Tool, float, float}> in the order of the kit
+     * @return list<array{TakingPart, float, float}> in the order of the kit
      */
     private function indexed(Operation $operation, OperationRules $rules, Work $work): array
     {
         $indexed = [];
-        foreach ($this->toolsFor($operation) as $tool) {
+        foreach ($this->partsFor($operation) as $part) {
             [$from, $to] = [INF, -INF];
-            foreach ($tool->capabilitiesFor($operation) as $capability) {
+            foreach ($part->tool->capabilitiesFor($operation) as $capability) {
                 if ($rules->servesKind($capability, $work)) {
                     $bound = $this->bounds[spl_object_id($capability)] ??= $rules->bound($capability);
                     $from = $bound->from < $from ? $bound->from : $from;
@@ -148,7 +152,7 @@ final class Choice
                 }
             }
             if ($from <= $to) {
-                $indexed[] = [$tool, $from, $to];
+                $indexed[] = [$part, $from, $to];
             }
         }
 

@@ -65,11 +65,11 @@ final readonly class HoleFinder
     private function nearest(Operation $operation, array $works): ?ToolMatch
     {
         $nearest = null;
-        foreach ($this->choice->toolsFor($operation) as $tool) {
+        foreach ($this->choice->partsFor($operation) as $part) {
             foreach ($works as $work) {
-                $verdict = $this->choice->verdict($tool, $operation, $work);
+                $verdict = $this->choice->verdict($part, $operation, $work);
                 if ($nearest === null || $verdict->compare($nearest[0]) < 0) {
-                    $nearest = [$verdict, $tool, $work];
+                    $nearest = [$verdict, $part, $work];
                 }
             }
         }

@@ -11,6 +11,7 @@ use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Tool\Due;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Nest;
 use Gondrik\Core\Tool\Operation;
@@ -23,12 +24,12 @@ use Gondrik\Core\Workbook\ObjectPlan;
 
 /**
  * A thing of the workbook laid flat, or a part of one that stands in rows of its own: a tool has a row for each capability, and
- * of a capability one for each notch or nest. Made of the same plan that the codec reads by.
+ * of a capability one for each notch or nest; and one for each due. Made of the same plan that the codec reads by.
  */
 final readonly class ListPart
 {
     /** Parts in rows of their own, by their class: what stands before the names of their columns. */
-    private const PREFIXES = [Capability::class => 'capability.', Position::class => 'position.', Nest::class => 'nest.'];
+    private const PREFIXES = [Capability::class => 'capability.', Position::class => 'position.', Nest::class => 'nest.', Due::class => 'due.'];
 
     /**
      * @param list<ListColumn>    $columns

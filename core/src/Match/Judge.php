@@ -13,6 +13,7 @@ use Gondrik\Core\Tool\Nest;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Position;
 use Gondrik\Core\Tool\Skill;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Tolerance;
 use Gondrik\Core\Verdict\Findings;
@@ -34,13 +35,15 @@ final readonly class Judge
      *
      * @param int $missing how many required tools cannot be used (Requirements)
      */
-    public function verdict(Tool $tool, Operation $operation, Work $work, int $missing = 0): Verdict
+    public function verdict(TakingPart $part, Operation $operation, Work $work, int $missing = 0): Verdict
     {
+        $tool = $part->tool;
         $rules = $this->operations->of($operation);
         $best = null;
         foreach ($tool->capabilitiesFor($operation) as $capability) {
             $findings = Findings::counting();
             $this->ask($tool, $capability, $rules, $work, $findings);
+            self::standing($part, $findings);
             for ($n = 0; $n < $missing; $n++) {
                 $findings->add(ReasonCode::RequiresMissing, Fit::Unsuitable);
             }
@@ -75,14 +78,15 @@ final readonly class Judge
      *
      * @param list<string> $missing names of required tools that cannot be used (Requirements)
      */
-    public function match(Tool $tool, Operation $operation, Work $work, array $missing = []): ToolMatch
+    public function match(TakingPart $part, Operation $operation, Work $work, array $missing = []): ToolMatch
     {
-        [, $findings, $capability, $place] = $this->best($tool, $operation, $work, Findings::telling());
+        [, $findings, $capability, $place] = $this->best($part->tool, $operation, $work, Findings::telling());
+        self::standing($part, $findings);
         foreach ($missing as $name) {
             $findings->add(ReasonCode::RequiresMissing, Fit::Unsuitable, ['tool' => $name]);
         }
 
-        return new ToolMatch($tool, $capability, $place, $findings->verdict(), $findings->reasons());
+        return new ToolMatch($part, $capability, $place, $findings->verdict(), $findings->reasons());
     }
 
     /**
@@ -107,6 +111,25 @@ final readonly class Judge
         }
 
         return $best ?? throw new \LogicException($tool->id . ' does not ' . $operation->value);
+    }
+
+    /** How it stands in the kit: found after its place, which it does not change. */
+    private static function standing(TakingPart $part, Findings $findings): void
+    {
+        if ($part->isShared) {
+            $findings->add(ReasonCode::ToolShared, Fit::Proper);
+        }
+        if ($part->isSeldom) {
+            $findings->add(ReasonCode::ConditionSeldom, Fit::Makeshift);
+        }
+    }
+
+    /** What the same makes of a score that knows nothing of how the tool stands in the kit. */
+    public static function standingScore(TakingPart $part, int $score): int
+    {
+        $remarks = ($part->isShared ? 1 : 0) + ($part->isSeldom ? 1 : 0);
+
+        return $score + $remarks + ($part->isSeldom && $score < Findings::MAKESHIFT ? Findings::MAKESHIFT : 0);
     }
 
     /** @param OperationRules<Work, Capability> $rules */

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Match;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Nest;
 use Gondrik\Core\Tool\Position;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
@@ -15,15 +16,20 @@ use Gondrik\Core\Verdict\Verdict;
 /** One tool against one work: what answered, how well, and every reason. */
 final readonly class ToolMatch
 {
+    public Tool $tool;
+
     /** @param list<Reason> $reasons every check, passed or failed */
     public function __construct(
-        public Tool $tool,
+        /** As it stands in the kit. */
+        public TakingPart $part,
         public Capability $capability,
         /** The notch, die or nest that answered. */
         public Position|Nest|null $place,
         public Verdict $verdict,
         public array $reasons,
-    ) {}
+    ) {
+        $this->tool = $part->tool;
+    }
 
     public function fit(): Fit
     {

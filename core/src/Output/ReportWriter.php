@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Coverage\Headline;
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
@@ -28,8 +29,11 @@ final class ReportWriter
     /** @var array<int, array{StepCover, array<string, mixed>}> and lines of equal work share their steps */
     private array $steps = [];
 
-    /** @param (\Closure(StepCover): ?list<ToolMatch>)|null $others the tools not chosen; null for steps that do not want them told */
-    public function __construct(Units $units = new Units(), private readonly ?\Closure $others = null)
+    /**
+     * @param (\Closure(StepCover): ?list<ToolMatch>)|null $others      the tools not chosen; null for steps that do not want them told
+     * @param bool                                         $tellsAssets of each step which things of the chosen tool count: asked of a day
+     */
+    public function __construct(Units $units = new Units(), private readonly ?\Closure $others = null, private readonly bool $tellsAssets = false)
     {
         $this->sentence = new Sentence($units);
     }
@@ -37,23 +41,27 @@ final class ReportWriter
     /** @return array<string, mixed> */
     public function report(Report $report): array
     {
-        $headline = $report->headline;
-
         return [
             'kit' => $report->kit->of->id,
             'scope' => $report->scope->id,
-            'headline' => [
-                'terminations' => $headline->terminations,
-                'covered' => $headline->covered,
-                'makeshift' => $headline->makeshift,
-                'hole' => $headline->hole,
-                'faulty' => $headline->faulty,
-                'share' => $headline->share(),
-                'makeshiftCounts' => $headline->makeshiftCounts,
-                'carryMissing' => array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing),
-            ],
+            'headline' => self::headline($report->headline),
             'lines' => array_map($this->line(...), $report->lines),
             'holes' => array_map($this->hole(...), $report->holes),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function headline(Headline $headline): array
+    {
+        return [
+            'terminations' => $headline->terminations,
+            'covered' => $headline->covered,
+            'makeshift' => $headline->makeshift,
+            'hole' => $headline->hole,
+            'faulty' => $headline->faulty,
+            'share' => $headline->share(),
+            'makeshiftCounts' => $headline->makeshiftCounts,
+            'carryMissing' => array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing),
         ];
     }
 
@@ -116,6 +124,7 @@ final class ReportWriter
             'position' => $cover->chosen?->position(),
             'unbacked' => $cover->unbacked,
             'reasons' => $cover->chosen === null ? [] : $this->reasons($cover->chosen),
+            ...$this->tellsAssets ? ['assets' => $cover->chosen->part->assets ?? []] : [],
         ];
         $others = $this->others === null ? null : ($this->others)($cover);
 

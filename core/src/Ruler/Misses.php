@@ -8,7 +8,7 @@ use Gondrik\Core\Coverage\Choice;
 use Gondrik\Core\Match\Reach;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Tool\Operation;
-use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
 
@@ -28,7 +28,7 @@ final class Misses
      *
      * @return list<RulerMiss> from thin to thick
      */
-    public function of(Tool $tool, Operation $operation, Reach $reach, array $places): array
+    public function of(TakingPart $part, Operation $operation, Reach $reach, array $places): array
     {
         $misses = [];
         foreach ($places as ['area' => $area, 'works' => $works]) {
@@ -39,7 +39,7 @@ final class Misses
             $first = null;
             foreach ($works as [$line, $work]) {
                 $all[$line] = true;
-                $reason = $this->why($tool, $operation, $work);
+                $reason = $this->why($part, $operation, $work);
                 if ($reason !== null) {
                     $failing[$line] = $line;
                     $first ??= $reason;
@@ -54,12 +54,12 @@ final class Misses
         return $misses;
     }
 
-    private function why(Tool $tool, Operation $operation, Work $work): ?Reason
+    private function why(TakingPart $part, Operation $operation, Work $work): ?Reason
     {
-        $key = $operation->value . '|' . $tool->id . '|' . $work->key();
+        $key = $operation->value . '|' . $part->tool->id . '|' . $work->key();
         if (!array_key_exists($key, $this->why)) {
-            $isDone = $this->choice->verdict($tool, $operation, $work)->fit !== Fit::Unsuitable;
-            $this->why[$key] = $isDone ? null : self::failing($this->choice->match($tool, $operation, $work)->reasons);
+            $isDone = $this->choice->verdict($part, $operation, $work)->fit !== Fit::Unsuitable;
+            $this->why[$key] = $isDone ? null : self::failing($this->choice->match($part, $operation, $work)->reasons);
         }
 
         return $this->why[$key];

@@ -14,6 +14,7 @@ use Gondrik\Core\Size\Size;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 
 /**
  * A report laid out along the sizes: a lane for each operation and crimp class in use, a bar for each reach of a tool, a
@@ -57,7 +58,7 @@ final readonly class Ruler
             if (isset($lanesIn[$name])) {
                 ['operation' => $operation, 'works' => $works, 'places' => $places] = $lanesIn[$name];
                 $bars = self::bars($report, $operations->of($operation), array_values($works));
-                $lanes[] = new RulerLane($name, array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, $misses->of($bar->tool, $operation, $bar->reach, $places)), $bars));
+                $lanes[] = new RulerLane($name, array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, $misses->of(new TakingPart($bar->tool), $operation, $bar->reach, $places)), $bars));
             }
         }
         if ($hasFinish) {

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Rules;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\HouseRule;
@@ -26,6 +27,8 @@ final readonly class HouseRules
 
     public const CARRY = [ToolKind::TwoPoleTester, ToolKind::EyeProtection];
 
+    public const DUES_THAT_COUNT = [DueKind::Calibration, DueKind::Verification];
+
     /** Nest code of the terminals that the red band rule is about. */
     private const RED = 'red';
 
@@ -39,6 +42,7 @@ final readonly class HouseRules
      * @param list<TerminalClass> $insulationGrip classes whose crimp must grip the insulation too
      * @param list<Operation>     $backupFor      operations that want a second tool
      * @param list<ToolKind>      $carry          kinds that every kit carries
+     * @param list<DueKind>       $duesThatCount  kinds of due without which a thing does not count
      */
     public function __construct(
         public bool $makeshiftCounts = false,
@@ -63,6 +67,7 @@ final readonly class HouseRules
         public RedBand $redBand = RedBand::Wide,
         public array $backupFor = [],
         public array $carry = self::CARRY,
+        public array $duesThatCount = self::DUES_THAT_COUNT,
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {

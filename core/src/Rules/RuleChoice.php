@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Rules;
 
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Value\ListOf;
@@ -17,6 +18,7 @@ final readonly class RuleChoice
      * @param list<TerminalClass>|null $insulationGrip
      * @param list<Operation>|null     $backupFor
      * @param list<ToolKind>|null      $carry
+     * @param list<DueKind>|null       $duesThatCount
      */
     public function __construct(
         public ?Preset $preset = null,
@@ -46,6 +48,8 @@ final readonly class RuleChoice
         public ?array $backupFor = null,
         #[ListOf(ToolKind::class)]
         public ?array $carry = null,
+        #[ListOf(DueKind::class)]
+        public ?array $duesThatCount = null,
     ) {}
 
     /** @return array<string, mixed> the keys that were written, by name, without the preset */

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Scope;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Value\Changed;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\ListOf;
 
 /** The work to be covered. */
@@ -31,6 +32,8 @@ final readonly class Scope
         public ?string $note = null,
         /** Put away: kept, and out of the way. No tool is held back for it. */
         public bool $archived = false,
+        /** The first day of it. */
+        public ?Day $starts = null,
     ) {}
 
     /**

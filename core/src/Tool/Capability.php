@@ -5,10 +5,11 @@ declare(strict_types=1);
 namespace Gondrik\Core\Tool;
 
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Variants;
 use Gondrik\Core\Verdict\Fit;
 
 /** One thing that a tool can do. */
-abstract readonly class Capability
+abstract readonly class Capability implements Variants
 {
     /** Nothing is said of it that holds whatever the operation. */
     public bool $isPlain;
@@ -25,4 +26,24 @@ abstract readonly class Capability
     }
 
     abstract public static function operation(): Operation;
+
+    public static function kindKey(): string
+    {
+        return 'op';
+    }
+
+    public static function kindName(): string
+    {
+        return 'an operation';
+    }
+
+    public static function kind(): string
+    {
+        return static::operation()->value;
+    }
+
+    public static function ofKind(string $kind): ?string
+    {
+        return Operation::tryFrom($kind)?->capability();
+    }
 }

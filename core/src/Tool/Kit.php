@@ -18,8 +18,9 @@ final readonly class Kit
 
     /**
      * @param list<KitEntry> $tools
+     * @param list<string>   $shares ids of kits whose tools its people may fetch
      *
-     * @throws Invalid when a tool stands twice
+     * @throws Invalid when a tool or a shared kit stands twice, or it names itself
      */
     public function __construct(
         public string $id,
@@ -31,7 +32,21 @@ final readonly class Kit
         /** The hand it is for. */
         public ?Hand $hand = null,
         public ?string $note = null,
+        /** Its things are kept by their tags: on a day it is what counts then, and not what is written above. */
+        public bool $tracked = false,
+        /** Id of the kit that it is a copy of. */
+        public ?string $like = null,
+        #[ListOf('string')]
+        public array $shares = [],
     ) {
+        foreach ($shares as $index => $shared) {
+            if ($shared === $id || array_search($shared, $shares, true) !== $index) {
+                throw Invalid::at('shares/' . $index, $shared, $shared === $id ? 'another kit; a kit does not share itself' : 'each kit once');
+            }
+        }
+        if ($like === $id) {
+            throw Invalid::at('like', $like, 'another kit; a kit is no copy of itself');
+        }
         $byTool = [];
         foreach ($tools as $index => $entry) {
             if (isset($byTool[$entry->tool->id])) {

@@ -5,8 +5,9 @@ declare(strict_types=1);
 namespace Gondrik\Core\Tool;
 
 /**
- * A kit as it stands when it is asked: which of its tools take part, and how many of each. Whoever judges asks this and no kit,
- * so that why a tool takes part, or does not, is no matter there. On paper it is the kit.
+ * A kit as it stands when it is asked: which of its tools take part, and how many of each; behind them those of the kits whose tools
+ * its people may fetch. Whoever judges asks this and no kit, so that why a tool takes part, or does not, is no matter there. On paper
+ * it is the kit.
  */
 final readonly class KitAsItStands
 {
@@ -15,21 +16,44 @@ final readonly class KitAsItStands
     /** The hand that closes its tools, where that is known. */
     public ?Hand $hand;
 
-    /** @var array<string, TakingPart> by tool id */
+    /** @var array<string, TakingPart> by tool id; of one that stands twice its own */
     private array $byTool;
 
-    /** @param list<TakingPart> $tools in the order in which they are reached for */
+    /** @param list<TakingPart> $tools in the order in which they are reached for; a model of its own and shared stands twice */
     private function __construct(public Kit $of, public array $tools)
     {
         $this->travels = $of->travels;
         $this->hand = $of->hand;
-        $this->byTool = array_combine(array_map(static fn(TakingPart $part): string => $part->tool->id, $tools), $tools);
+        $byTool = [];
+        foreach ($tools as $part) {
+            $byTool[$part->tool->id] ??= $part;
+        }
+        $this->byTool = $byTool;
     }
 
-    /** Everything that is packed takes part. */
-    public static function onPaper(Kit $kit): self
+    /**
+     * Everything that is packed takes part.
+     *
+     * @param list<Kit> $shared kits whose tools its people may fetch, in the order in which it names them
+     */
+    public static function onPaper(Kit $kit, array $shared = []): self
     {
-        return new self($kit, array_map(static fn(KitEntry $entry): TakingPart => new TakingPart($entry->tool, $entry->count), $kit->tools));
+        return self::of($kit, self::packed($kit), array_merge(...array_map(self::packed(...), $shared)));
+    }
+
+    /**
+     * @param list<TakingPart> $own    that take part
+     * @param list<TakingPart> $shared that may be fetched
+     */
+    public static function of(Kit $kit, array $own, array $shared = []): self
+    {
+        return new self($kit, [...$own, ...array_map(static fn(TakingPart $part): TakingPart => $part->asShared(), $shared)]);
+    }
+
+    /** @return list<TakingPart> all that is packed */
+    public static function packed(Kit $kit): array
+    {
+        return array_map(static fn(KitEntry $entry): TakingPart => new TakingPart($entry->tool, $entry->count), $kit->tools);
     }
 
     /** No kit in hand: nothing takes part. */
@@ -59,13 +83,46 @@ final readonly class KitAsItStands
         return false;
     }
 
-    /** The same with one more of a tool, packed and taking part. */
+    /** The same with one more of a tool, a good one: at its entry, else after the kit's own and before what may be fetched. */
     public function oneMore(Tool $tool): self
     {
-        $tools = isset($this->byTool[$tool->id])
-            ? array_map(static fn(TakingPart $part): TakingPart => $part->tool->id === $tool->id ? new TakingPart($part->tool, $part->count + 1) : $part, $this->tools)
-            : [...$this->tools, new TakingPart($tool, 1)];
+        $places = array_flip(array_map(static fn(KitEntry $entry): string => $entry->tool->id, $this->of->tools));
+        $place = static fn(string $id): int => $places[$id] ?? count($places);
+        $parts = [];
+        $isIn = false;
+        foreach ($this->tools as $part) {
+            $isIt = !$part->isShared && $part->tool->id === $tool->id;
+            if (!$isIn && !$isIt && ($part->isShared || $place($part->tool->id) > $place($tool->id)) && !$this->hasOwn($tool->id)) {
+                $parts[] = new TakingPart($tool);
+                $isIn = true;
+            }
+            $parts[] = $isIt ? $part->oneMore() : $part;
+            $isIn = $isIn || $isIt;
+        }
 
-        return new self($this->of->oneMore($tool), $tools);
+        return new self($this->of->oneMore($tool), $isIn ? $parts : [...$parts, new TakingPart($tool)]);
+    }
+
+    /** The same with what is its own and shared as one: who plans asks what there is, and not where it is fetched. */
+    public function eachModelOnce(): self
+    {
+        $parts = [];
+        foreach ($this->tools as $part) {
+            $known = $parts[$part->tool->id] ?? null;
+            $parts[$part->tool->id] = $known === null ? $part : new TakingPart($part->tool, $known->count + $part->count, $known->seldom + $part->seldom, false, [...$known->assets, ...$part->assets]);
+        }
+
+        return new self($this->of, array_values($parts));
+    }
+
+    private function hasOwn(string $id): bool
+    {
+        return ($this->byTool[$id] ?? null)?->isShared === false;
+    }
+
+    /** The same less all of some tools, its own and what may be fetched; what is packed stays so. */
+    public function without(string ...$ids): self
+    {
+        return new self($this->of, array_values(array_filter($this->tools, static fn(TakingPart $part): bool => !in_array($part->tool->id, $ids, true))));
     }
 }

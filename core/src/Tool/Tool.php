@@ -16,8 +16,9 @@ final readonly class Tool
 
     /**
      * @param list<Capability> $capabilities
+     * @param list<Due>        $dues         what has to be done to each of them again and again
      *
-     * @throws Invalid when it requires itself
+     * @throws Invalid when it requires itself, or a kind of due stands twice
      */
     public function __construct(
         public string $id,
@@ -32,7 +33,10 @@ final readonly class Tool
         #[Inline]
         public Needs $needs = new Needs(),
         public ?string $note = null,
+        #[ListOf(Due::class)]
+        public array $dues = [],
     ) {
+        Due::eachOnce($dues, 'dues');
         if (in_array($id, $needs->requires, true)) {
             throw Invalid::at('requires', $id, 'other tools; a tool does not require itself');
         }

@@ -19,6 +19,7 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Crimp;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Verdict\Reason;
@@ -182,7 +183,7 @@ final class Trial
         }
 
         $work = $rules->work($line, $end, $this->conditions);
-        $match = $this->known[$tool->id . '|' . $operation->value . '|' . $work->key()] ??= $this->judge->match($tool, $operation, $work);
+        $match = $this->known[$tool->id . '|' . $operation->value . '|' . $work->key()] ??= $this->judge->match(new TakingPart($tool), $operation, $work);
 
         return [new Tried($operation, $line->wire, $terminal, $match)];
     }

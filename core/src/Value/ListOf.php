@@ -8,6 +8,6 @@ namespace Gondrik\Core\Value;
 #[\Attribute(\Attribute::TARGET_PARAMETER | \Attribute::TARGET_PROPERTY)]
 final readonly class ListOf
 {
-    /** @param class-string|'string' $type */
+    /** @param class-string|'string'|'float' $type */
     public function __construct(public string $type) {}
 }

@@ -29,4 +29,5 @@ enum HouseRule: string
     case RedBand = 'redBand';
     case BackupFor = 'backupFor';
     case Carry = 'carry';
+    case DuesThatCount = 'duesThatCount';
 }

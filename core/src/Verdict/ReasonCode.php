@@ -56,6 +56,8 @@ enum ReasonCode: string
     case GradeMakeshift = 'grade.makeshift';
     case SkillTrained = 'skill.trained';
     case SkillUntrained = 'skill.untrained';
+    case ToolShared = 'tool.shared';
+    case ConditionSeldom = 'condition.seldom';
     case RequiresMissing = 'requires.missing';
     case EnergyNoMains = 'energy.no-mains';
     case AccessTight = 'access.tight';
@@ -107,6 +109,6 @@ enum ReasonCode: string
     /** A pass that wants a second look: among equally fit tools the one with the fewest remarks is taken. */
     public function isRemark(): bool
     {
-        return $this === self::SizeTradeEquivalent || $this === self::NestOutsidePrint || $this === self::LengthByMeasure;
+        return $this === self::SizeTradeEquivalent || $this === self::NestOutsidePrint || $this === self::LengthByMeasure || $this === self::ToolShared;
     }
 }

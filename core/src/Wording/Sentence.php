@@ -8,6 +8,7 @@ use Gondrik\Core\Bench\Note;
 use Gondrik\Core\Card\Instruction;
 use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Match\Wanted;
+use Gondrik\Core\OnDay\Standing;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Verdict\ReasonCode;
@@ -54,6 +55,17 @@ final readonly class Sentence
             . ($wanted->asked->oneHanded ? ', one-handed' : '');
     }
 
+    /** Why a thing does not count. */
+    public function away(Standing $standing): string
+    {
+        return $standing->code === null ? '' : $this->template->fill(self::awayTexts()[$standing->code->value], array_filter([
+            'since' => $standing->since?->plain(),
+            'until' => $standing->until?->plain(),
+            'due' => $standing->due?->value,
+            'borrower' => $standing->borrower,
+        ], is_string(...)));
+    }
+
     /** What an entry leaves open. */
     public function question(Question $question): string
     {
@@ -84,6 +96,14 @@ final readonly class Sentence
         static $rows = null;
 
         return $rows ??= array_column(Table::rows('reasons'), null, 'code');
+    }
+
+    /** @return array<string, string> by code */
+    private static function awayTexts(): array
+    {
+        static $texts = null;
+
+        return $texts ??= array_column(Table::rows('away'), 'text', 'code');
     }
 
     /** @return array<string, string> by code */

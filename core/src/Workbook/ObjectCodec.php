@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Tool\Capability;
-use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\Plain;
+use Gondrik\Core\Value\Variants;
 
 /**
  * Between value objects and plain JSON data: a key for each constructor parameter, under the same name; the keys of a group
@@ -40,13 +39,14 @@ final class ObjectCodec
      */
     public function read(string $class, \stdClass $data, string $path): object
     {
-        if ($class === Capability::class) {
-            $op = is_string($data->op ?? null) ? Operation::tryFrom($data->op)?->capability() : null;
-            if ($op === null || $this->shape?->isAt($path . '/op') === true) {
-                return $this->shape?->isAtOrBelow($path) === true ? Unread::Broken : $this->refuseType($path . '/op', $data->op ?? null, 'an operation');
+        if (is_subclass_of($class, Variants::class) && (new \ReflectionClass($class))->isAbstract()) {
+            $key = $class::kindKey();
+            $of = is_string($data->{$key} ?? null) ? $class::ofKind($data->{$key}) : null;
+            if ($of === null || $this->shape?->isAt($path . '/' . $key) === true) {
+                return $this->shape?->isAtOrBelow($path) === true ? Unread::Broken : $this->refuseType($path . '/' . $key, $data->{$key} ?? null, $class::kindName());
             }
             /** @var class-string<T> $class */
-            $class = $op;
+            $class = $of;
         }
         $arguments = [];
         // What is wrong in shape cannot be built, but what stands in it is read on: all problems come at once.
@@ -54,7 +54,7 @@ final class ObjectCodec
         foreach (ObjectPlan::of($class)->fields as $field) {
             $value = match (true) {
                 $field->isInline && class_exists($field->type) => $this->readGroup($field->type, $field->default, $data, $path),
-                !property_exists($data, $field->name) || $this->shape?->isAt($path . '/' . $field->name) === true => null,
+                !property_exists($data, $field->name) || ($data->{$field->name} === null && $field->hasDefault && $field->default === null) || $this->shape?->isAt($path . '/' . $field->name) === true => null,
                 default => $this->readValue($field, $data->{$field->name}, $path . '/' . $field->name),
             };
             $isBroken = $value instanceof Unread || (is_array($value) && in_array(Unread::Broken, $value, true));
@@ -117,8 +117,8 @@ final class ObjectCodec
     public function write(object $thing, bool $whole = false): \stdClass
     {
         $data = new \stdClass();
-        if ($thing instanceof Capability) {
-            $data->op = $thing::operation()->value;
+        if ($thing instanceof Variants) {
+            $data->{$thing::kindKey()} = $thing::kind();
         }
         foreach (ObjectPlan::of($thing::class)->fields as $field) {
             $value = $thing->{$field->name};
@@ -185,9 +185,21 @@ final class ObjectCodec
         if ($found !== Unread::Unknown) {
             return $found;
         }
-        $this->problems[] = new Problem($path, $id, 'no ' . WorkbookList::holding($type)->one() . ' of the workbook has this id');
+        $this->problems[] = new Problem($path, $id, 'no ' . self::nameOf($type) . ' of the workbook has this id');
 
         return Unread::Broken;
+    }
+
+    /** What a thing of this class is called. */
+    private static function nameOf(string $class): string
+    {
+        foreach (RegisterList::cases() as $list) {
+            if ($list->class() === $class) {
+                return $list->one();
+            }
+        }
+
+        return WorkbookList::holding($class)->one();
     }
 
     private function writeValue(mixed $value): mixed

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Stud;
-use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Opis\JsonSchema\Errors\ValidationError;
 use Opis\JsonSchema\Validator;
@@ -21,6 +23,11 @@ final class SchemaCheck
     /** The pattern of a name. */
     private const VISIBLE = '[^\s\p{C}]';
 
+    /** Definitions of what is of several kinds. */
+    private const CAPABILITY = 'capability';
+
+    private const ENTRY = 'entry';
+
     private const NAME = 'urn:gondrik:workbook:1';
 
     private const SCHEMA = __DIR__ . '/../../data/workbook.schema.json';
@@ -29,9 +36,9 @@ final class SchemaCheck
     public function problems(\stdClass $document): array
     {
         $problems = $this->told($document, self::NAME, []);
-        foreach ($this->byOperation($document) as $operation => $capabilities) {
+        foreach ($this->byKind($document) as $kind => $items) {
             if (count($problems) < self::MOST_PROBLEMS) {
-                $problems += $this->told(array_column($capabilities, 1), self::NAME . ':' . $operation, array_column($capabilities, 0));
+                $problems += $this->told(array_column($items, 1), self::NAME . ':' . $kind, array_column($items, 0));
             }
         }
 
@@ -57,7 +64,7 @@ final class SchemaCheck
         return $problems;
     }
 
-    /** The validator with the schema of a workbook and, by operation, those of lists of capabilities; read once. */
+    /** The validator with the schema of a workbook and, by kind, those of lists of capabilities and of entries of the log; read once. */
     private static function validator(): Validator
     {
         static $ready = null;
@@ -72,27 +79,33 @@ final class SchemaCheck
             $validator->parser()->getFormatResolver()?->registerCallable('string', $name, static fn(string $text): bool => mb_strlen($text) > Size::LONGEST || self::refusal($parse, $text) === null);
         }
         $schema = json_decode((string) file_get_contents(self::SCHEMA), flags: JSON_THROW_ON_ERROR);
-        // What an operation asks is looked at for all capabilities that have it at once: asked of each in turn, ten conditions
-        // deep, two megabytes of the shortest ones keep a processor for a quarter of a minute.
-        unset($schema->{'$defs'}->capability->allOf);
-        $validator->resolver()?->registerRaw($schema, self::NAME);
-        foreach (Operation::cases() as $operation) {
-            $validator->resolver()?->registerRaw((object) ['type' => 'array', 'items' => (object) ['$ref' => self::NAME . '#/$defs/' . $operation->value]], self::NAME . ':' . $operation->value);
+        // What a kind asks is looked at for all that are of it at once: asked of each in turn, ten conditions deep, two megabytes
+        // of the shortest capabilities keep a processor for a quarter of a minute.
+        foreach ([[self::CAPABILITY, 'op'], [self::ENTRY, 'what']] as [$definition, $key]) {
+            foreach ($schema->{'$defs'}->{$definition}->allOf as $kind) {
+                $validator->resolver()?->registerRaw((object) ['type' => 'array', 'items' => (object) ['$ref' => self::NAME . $kind->then->{'$ref'}]], self::NAME . ':' . $definition . ':' . $kind->if->properties->{$key}->const);
+            }
+            unset($schema->{'$defs'}->{$definition}->allOf);
         }
+        $validator->resolver()?->registerRaw($schema, self::NAME);
 
         return $ready = $validator;
     }
 
-    /** @return array<string, list<array{string, \stdClass}>> the capabilities of all tools by operation, each with its place */
-    private function byOperation(\stdClass $document): array
+    /** @return array<string, list<array{string, \stdClass}>> all capabilities and entries of the log by their kind, each with its place */
+    private function byKind(\stdClass $document): array
     {
         $found = [];
         foreach (self::items($document->tools ?? null) as $t => $tool) {
             foreach (self::items($tool->capabilities ?? null) as $c => $capability) {
-                $operation = is_string($capability->op ?? null) ? Operation::tryFrom($capability->op) : null;
-                if ($operation !== null) {
-                    $found[$operation->value][] = ["tools/$t/capabilities/$c", $capability];
+                if (is_string($capability->op ?? null) && Capability::ofKind($capability->op) !== null) {
+                    $found[self::CAPABILITY . ':' . $capability->op][] = ["tools/$t/capabilities/$c", $capability];
                 }
+            }
+        }
+        foreach (self::items($document->log ?? null) as $e => $entry) {
+            if (is_string($entry->what ?? null) && Entry::ofKind($entry->what) !== null) {
+                $found[self::ENTRY . ':' . $entry->what][] = ["log/$e", $entry];
             }
         }
 
@@ -185,7 +198,7 @@ final class SchemaCheck
     /** @return array<string, \Closure(string): object> readers of the formats that the schema names */
     private static function formats(): array
     {
-        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...), 'torque' => Torque::parse(...)];
+        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...), 'torque' => Torque::parse(...), 'day' => Day::read(...)];
     }
 
     /** @param \Closure(string): object $parse */

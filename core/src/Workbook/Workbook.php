@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\OnDay\ShopOnDay;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
@@ -11,6 +12,7 @@ use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Changed;
+use Gondrik\Core\Value\Inline;
 use Gondrik\Core\Value\ListOf;
 use Gondrik\Core\Wire\Wire;
 
@@ -39,6 +41,8 @@ final readonly class Workbook
         public array $kits = [],
         #[ListOf(Scope::class)]
         public array $scopes = [],
+        #[Inline]
+        public Register $register = new Register(),
     ) {}
 
     /**
@@ -61,10 +65,16 @@ final readonly class Workbook
         return self::find($this->scopes, $id);
     }
 
-    /** The shop's house rules and over them the scope's. */
-    public function rulesFor(Scope $scope): HouseRules
+    /** The shop's house rules, over them the scope's, and over those what is asked as if it were so. */
+    public function rulesFor(Scope $scope, ?RuleChoice $asked = null): HouseRules
     {
-        return HouseRules::inForce($this->houseRules, $scope->houseRules);
+        return HouseRules::inForce($this->houseRules, $scope->houseRules, $asked);
+    }
+
+    /** Its kits with what counts in them, on paper and on a day. */
+    public function onDay(): ShopOnDay
+    {
+        return ShopOnDay::of($this->kits, $this->register->assets, $this->register->log, HouseRules::inForce($this->houseRules)->pullStandard);
     }
 
     /**

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
+use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Wire\Wire;
 
@@ -87,6 +90,9 @@ final class WorkbookCodec
         foreach (WorkbookList::cases() as $list) {
             $reading->readList($list, $document->{$list->value} ?? []);
         }
+        foreach (RegisterList::cases() as $list) {
+            $reading->readList($list, $document->{$list->value} ?? []);
+        }
         $houseRules = isset($document->houseRules) ? $reading->readOne(RuleChoice::class, $document->houseRules, 'houseRules') : null;
         $title = $document->title ?? null;
         $found = [...$reading->problems(), ...$title === null || is_string($title) || $problems !== [] ? [] : [new Problem('title', null, 'must be text')]];
@@ -100,6 +106,6 @@ final class WorkbookCodec
         }
 
         /** @var array{wires: list<Wire>} $lists each list of what it holds, as WorkbookList has it */
-        return new Workbook($title, $houseRules, ...$lists);
+        return new Workbook($title, $houseRules, ...$lists, register: new Register($reading->all(Person::class), $reading->all(Asset::class), $reading->all(Entry::class)));
     }
 }

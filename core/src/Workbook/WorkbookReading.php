@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Log\Entry;
+use Gondrik\Core\Log\LogCheck;
+
 /** One reading of one document: what was read so far by id, and every problem met on the way. */
 final class WorkbookReading
 {
@@ -24,13 +27,14 @@ final class WorkbookReading
         );
     }
 
-    public function readList(WorkbookList $list, mixed $items): void
+    public function readList(WorkbookList|RegisterList $list, mixed $items): void
     {
         $class = $list->class();
         $this->things[$class] = [];
         if (!is_array($items)) {
             return;
         }
+        $read = [];
         foreach (array_values($items) as $index => $item) {
             $path = $list->value . '/' . $index;
             $id = $item instanceof \stdClass && is_string($item->id ?? null) ? $item->id : null;
@@ -44,11 +48,15 @@ final class WorkbookReading
             $thing = $item instanceof \stdClass ? $this->objects->read($class, $item, $path) : Unread::Broken;
             if ($id !== null) {
                 $this->things[$class][$id] = $thing;
+                $read[$index] = $thing;
             }
         }
-        if ($list === WorkbookList::Tools) {
-            $this->refuseUnknownRequirements($items, $list);
-        }
+        match ($list) {
+            WorkbookList::Tools => $this->refuseUnknown($items, $list, 'requires'),
+            WorkbookList::Kits => $this->refuseUnknown($items, $list, 'shares', 'like'),
+            RegisterList::Log => $this->refuseUntrue($read),
+            default => null,
+        };
     }
 
     /**
@@ -98,16 +106,33 @@ final class WorkbookReading
         }
     }
 
-    /** @param array<mixed> $tools */
-    private function refuseUnknownRequirements(array $tools, WorkbookList $list): void
+    /**
+     * What names others of its own list, which may stand behind it.
+     *
+     * @param array<mixed> $items
+     */
+    private function refuseUnknown(array $items, WorkbookList $list, string ...$keys): void
     {
         $known = $this->things[$list->class()];
-        foreach (array_values($tools) as $index => $tool) {
-            foreach ($tool instanceof \stdClass && is_array($tool->requires ?? null) ? $tool->requires : [] as $at => $required) {
-                if (is_string($required) && !isset($known[$required])) {
-                    $this->found[] = new Problem($list->value . '/' . $index . '/requires/' . $at, $required, 'no tool of the workbook has this id');
+        foreach (array_values($items) as $index => $item) {
+            foreach ($keys as $key) {
+                $named = $item instanceof \stdClass ? $item->{$key} ?? [] : [];
+                foreach (is_array($named) ? $named : [$named] as $at => $id) {
+                    if (is_string($id) && !isset($known[$id])) {
+                        $this->found[] = new Problem($list->value . '/' . $index . '/' . $key . (is_array($named) ? '/' . $at : ''), $id, 'no ' . $list->one() . ' of the workbook has this id');
+                    }
                 }
             }
+        }
+    }
+
+    /** @param array<int, object> $log by its place; Unread where it has a problem */
+    private function refuseUntrue(array $log): void
+    {
+        $entries = array_filter($log, static fn(object $entry): bool => $entry instanceof Entry);
+        $broken = array_fill_keys(array_keys(array_filter($this->things[Entry::class] ?? [], static fn(object $thing): bool => $thing instanceof Unread)), true);
+        foreach (LogCheck::problems($entries, $broken) as $problem) {
+            $this->found[] = new Problem(RegisterList::Log->value . '/' . $problem->field, $problem->value, $problem->expected);
         }
     }
 }

@@ -15,6 +15,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -88,12 +89,19 @@ final class Catalogue
         return $works;
     }
 
-    /** The workbook's first tool against a work. */
-    public static function match(Workbook $workbook, string $operation, Work $work): ToolMatch
+    /**
+     * The workbook's first tool against a work.
+     *
+     * @param string $stands how it stands in the kit: "seldom=yes shared=yes", and what else is said of the kit
+     */
+    public static function match(Workbook $workbook, string $operation, Work $work, string $stands = ''): ToolMatch
     {
         $rules = self::houseRules($workbook);
+        $kit = KitAsItStands::onPaper(self::kit($workbook));
+        $said = self::pairs($stands);
+        $part = new TakingPart($kit->tools[0]->tool, 1, isset($said['seldom']) ? 1 : 0, isset($said['shared']));
 
-        return (new Choice(KitAsItStands::onPaper(self::kit($workbook)), $rules, new Operations($rules)))->match(self::kit($workbook)->tools[0]->tool, Operation::from($operation), $work);
+        return (new Choice($kit, $rules, new Operations($rules)))->match($part, Operation::from($operation), $work);
     }
 
     /** @return array<string, mixed> "travels=no gripForce=150" */
@@ -102,7 +110,7 @@ final class Catalogue
         $pairs = self::pairs($text);
         $hand = array_intersect_key($pairs, ['gripForce' => 0, 'handSpan' => 0]);
 
-        return [...array_diff_key($pairs, $hand), ...$hand === [] ? [] : ['hand' => (object) $hand]];
+        return [...array_diff_key($pairs, $hand, ['seldom' => 0, 'shared' => 0]), ...$hand === [] ? [] : ['hand' => (object) $hand]];
     }
 
     /** @return list<string> */

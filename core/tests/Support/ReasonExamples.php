@@ -37,7 +37,7 @@ final class ReasonExamples
             assert($work !== null);
             $line = Catalogue::line($workbook);
             $tool = Catalogue::kit($workbook)->tools[0]->tool;
-            foreach (Catalogue::match($workbook, $row['op'], $work)->reasons as $reason) {
+            foreach (Catalogue::match($workbook, $row['op'], $work, $row['kit'])->reasons as $reason) {
                 $found[$reason->code->value] ??= self::example($reason, $row['case'], $row['op'], $tool, $line->wire?->size, null);
             }
         }

@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Log;
+
+use Gondrik\Core\Value\Day;
+
+/** What has happened, less what was voided, in the order of days; what happened on one day keeps its order. */
+final readonly class Log
+{
+    /** @var array<string, list<Entry>> by the thing they are about */
+    private array $byAsset;
+
+    /** @param list<Entry> $entries in the order in which they were written, without those that were voided */
+    private function __construct(public array $entries)
+    {
+        $byAsset = [];
+        foreach ($entries as $entry) {
+            $asset = $entry->asset();
+            if ($asset !== null) {
+                $byAsset[$asset->id][] = $entry;
+            }
+        }
+        $this->byAsset = $byAsset;
+    }
+
+    /** @param list<Entry> $written in the order of the workbook */
+    public static function of(array $written): self
+    {
+        $voided = [];
+        foreach ($written as $entry) {
+            if ($entry instanceof Voided) {
+                $voided[$entry->entry] = true;
+            }
+        }
+        $inForce = array_values(array_filter($written, static fn(Entry $entry): bool => !$entry instanceof Voided && !isset($voided[$entry->id])));
+        // The sort is stable.
+        usort($inForce, static fn(Entry $one, Entry $other): int => $one->on->number <=> $other->on->number);
+
+        return new self($inForce);
+    }
+
+    /** What is known by the end of a day. */
+    public function until(Day $day): self
+    {
+        return new self(array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day))));
+    }
+
+    /** @return list<Entry> about one thing, in the order of days */
+    public function about(string $asset): array
+    {
+        return $this->byAsset[$asset] ?? [];
+    }
+}

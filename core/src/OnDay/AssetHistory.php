@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\OnDay;
+
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Condition;
+use Gondrik\Core\Bench\Pull;
+use Gondrik\Core\Bench\PullForce;
+use Gondrik\Core\Log\Back;
+use Gondrik\Core\Log\Cleared;
+use Gondrik\Core\Log\ConditionTold;
+use Gondrik\Core\Log\Done;
+use Gondrik\Core\Log\Entry;
+use Gondrik\Core\Log\Moved;
+use Gondrik\Core\Log\Out;
+use Gondrik\Core\Log\Pulled;
+use Gondrik\Core\Log\Result;
+use Gondrik\Core\Rules\PullStandard;
+use Gondrik\Core\Tool\Due;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Value\Tolerance;
+
+/** A thing and what has happened to it: folded up to a day, it says how the thing was on that day. */
+final readonly class AssetHistory
+{
+    /** @param list<Entry> $entries about it, in the order of days, as they stand (Log) */
+    public function __construct(public Asset $asset, private array $entries, private PullStandard $pullStandard) {}
+
+    public function on(Day $day): AssetOnDay
+    {
+        $known = array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day)));
+        $home = $this->asset->home;
+        $movedOn = $out = $since = $pullUnder = null;
+        $condition = Condition::Good;
+        $cycles = $this->asset->cycles;
+        foreach ($known as $entry) {
+            if ($entry instanceof Moved) {
+                $movedOn = $entry->to?->id === $home?->id ? $movedOn : $entry->on;
+                $home = $entry->to;
+            } elseif ($entry instanceof Out) {
+                $out = $entry;
+            } elseif ($entry instanceof Back) {
+                $out = null;
+            } elseif ($entry instanceof Pulled) {
+                $pullUnder ??= $this->isUnder($entry) ? $entry->on : null;
+            } elseif ($entry instanceof Cleared) {
+                $pullUnder = null;
+            }
+            $told = $entry instanceof Back || $entry instanceof ConditionTold ? $entry->condition : null;
+            if ($told !== null) {
+                $since = $told === $condition ? $since : $entry->on;
+                $condition = $told;
+            }
+            $cycles = $entry->reading() ?? $cycles;
+        }
+        $dues = [];
+        foreach ($this->asset->dues() as $due) {
+            $dues[$due->kind->value] = $this->due($due, $known, $day);
+        }
+
+        return new AssetOnDay($this->asset, $day, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder);
+    }
+
+    /**
+     * The days on which it may be otherwise than on the day before: those of its entries, the one on which it was bought, and those
+     * after which something done holds no longer. Loans end by what is written, not by their due.
+     *
+     * @return list<Day> in their order, each once
+     */
+    public function turns(): array
+    {
+        $days = [];
+        $add = static function (?Day $day) use (&$days): void {
+            if ($day !== null) {
+                $days[$day->number] = $day;
+            }
+        };
+        $add($this->asset->bought);
+        foreach ($this->entries as $entry) {
+            $add($entry->on);
+        }
+        foreach ($this->asset->dues() as $due) {
+            foreach ($due->days === null ? [] : [$this->asset->bought, ...$this->passed($due)] as $from) {
+                $add($from?->plus($due->days + 1));
+            }
+        }
+        ksort($days);
+
+        return array_values($days);
+    }
+
+    /** @return list<Day> on which something due was done and passed */
+    private function passed(Due $due): array
+    {
+        $passed = array_filter($this->entries, static fn(Entry $entry): bool => $entry instanceof Done && $entry->due === $due->kind && $entry->result === Result::Pass);
+
+        return array_values(array_map(static fn(Entry $entry): Day => $entry->on, $passed));
+    }
+
+    /** @param list<Entry> $known up to the day */
+    private function due(Due $due, array $known, Day $day): DueState
+    {
+        $done = $failed = $spent = null;
+        $cycles = $start = $this->asset->cycles;
+        foreach ($known as $entry) {
+            $cycles = $entry->reading() ?? $cycles;
+            $isDone = $entry instanceof Done && $entry->due === $due->kind;
+            if ($isDone && $entry->result === Result::Fail) {
+                $failed ??= $entry->on;
+            } elseif ($isDone) {
+                [$done, $failed, $spent, $start] = [$entry->on, null, null, $cycles];
+            }
+            if ($due->cycles !== null && $cycles - $start >= $due->cycles) {
+                $spent ??= $entry->on;
+            }
+        }
+        $from = $done ?? $this->asset->bought;
+        $next = $due->days === null ? null : $from?->plus($due->days);
+        $past = array_values(array_filter([$next !== null && $day->isAfter($next) ? $next->plus(1) : null, $spent]));
+        usort($past, static fn(Day $one, Day $other): int => $one->number <=> $other->number);
+        [$code, $since] = match (true) {
+            $failed !== null => [AwayCode::DueFailed, $failed],
+            $due->days !== null && $from === null => [AwayCode::DueNever, null],
+            $past !== [] => [AwayCode::DuePast, $past[0]],
+            default => [null, null],
+        };
+
+        return new DueState($due, $done, $next, $due->cycles === null ? null : max(0, $due->cycles - ($cycles - $start)), $code, $since);
+    }
+
+    /** Whether one of the forces is under what each must hold; where no table says what that is, none is. */
+    private function isUnder(Pulled $pull): bool
+    {
+        $size = $pull->wire->size;
+        $required = $pull->required ?? match (true) {
+            $pull->terminal !== null => Pull::of($size, $pull->terminal->class, $this->pullStandard)->newtons(),
+            $this->pullStandard === PullStandard::ByClass => null,
+            default => PullForce::required($this->pullStandard, $size)?->newtons,
+        };
+
+        return $required !== null && array_filter($pull->forces, static fn(float $force): bool => Tolerance::isBelow($force, $required)) !== [];
+    }
+}

@@ -1,0 +1,88 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\OnDay;
+
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Condition;
+use Gondrik\Core\Log\Out;
+use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Value\Day;
+
+/** A thing on a day, as its history up to that day has it. */
+final readonly class AssetOnDay
+{
+    /** @param array<string, DueState> $dues by kind */
+    public function __construct(
+        public Asset $asset,
+        public Day $day,
+        /** Where it lives; null for the shelf. */
+        public ?Kit $home,
+        /** The first day on which it lives elsewhere than before, where it was moved. */
+        public ?Day $movedOn,
+        /** That it was given out and has not come back. */
+        public ?Out $out,
+        public Condition $condition,
+        /** The first day of that; null for how it came. */
+        public ?Day $conditionSince,
+        /** What its counter said last. */
+        public int $cycles,
+        public array $dues,
+        /** The first day on which a pull was under what it must hold, and nobody has cleared it since. */
+        public ?Day $pullUnder,
+    ) {}
+
+    public function isBought(): bool
+    {
+        return $this->asset->bought === null || !$this->asset->bought->isAfter($this->day);
+    }
+
+    /** The kit that it is in: while it is out to one, that one; while out to anything else, none. */
+    public function kit(): ?Kit
+    {
+        return match (true) {
+            !$this->isBought() => null,
+            $this->out !== null => $this->out->to->kit,
+            default => $this->home,
+        };
+    }
+
+    /**
+     * Whether it counts in a kit.
+     *
+     * @param list<DueKind> $counting kinds of due without which it does not
+     */
+    public function standing(string $kit, array $counting): Standing
+    {
+        if (!$this->isBought()) {
+            return new Standing(false, AwayCode::NotYet, until: $this->asset->bought?->plus(-1));
+        }
+        if ($this->kit()?->id !== $kit) {
+            return $this->away();
+        }
+        if ($this->condition === Condition::Retired) {
+            return new Standing(false, AwayCode::Retired, $this->conditionSince);
+        }
+        if ($this->pullUnder !== null) {
+            return new Standing(false, AwayCode::PullUnder, $this->pullUnder);
+        }
+        foreach ([AwayCode::DueFailed, AwayCode::DueNever, AwayCode::DuePast] as $code) {
+            $of = array_values(array_filter($this->dues, static fn(DueState $state): bool => $state->code === $code && in_array($state->due->kind, $counting, true)));
+            usort($of, static fn(DueState $one, DueState $other): int => ($one->since->number ?? 0) <=> ($other->since->number ?? 0));
+            if ($of !== []) {
+                return new Standing(false, $code, $of[0]->since, due: $of[0]->due->kind);
+            }
+        }
+
+        return $this->condition === Condition::Seldom ? new Standing(true, AwayCode::Seldom, $this->conditionSince) : new Standing(true);
+    }
+
+    private function away(): Standing
+    {
+        $to = $this->out?->to;
+
+        return new Standing(false, AwayCode::Away, $this->out->on ?? $this->movedOn, $this->out?->due, borrower: $to->person->name ?? $to->kit->name ?? $to?->text);
+    }
+}

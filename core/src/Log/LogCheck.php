@@ -15,7 +15,7 @@ final readonly class LogCheck
      * @param array<int, Entry>   $written by their place in the log, in its order
      * @param array<string, true> $broken  ids of entries that could not be read
      *
-     * @return list<Invalid> one for each that cannot be true; the field is its place and key: "3/asset"
+     * @return list<Invalid> one for each that cannot be true, in the order of the log; the field is its place and key: "3/asset"
      */
     public static function problems(array $written, array $broken = []): array
     {
@@ -47,6 +47,8 @@ final readonly class LogCheck
                 unset($out[$asset->id]);
             }
         }
+
+        usort($problems, static fn(Invalid $one, Invalid $other): int => (int) $one->field <=> (int) $other->field);
 
         return $problems;
     }

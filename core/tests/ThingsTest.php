@@ -1,0 +1,119 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\OnDay\AwayCode;
+use Gondrik\Core\OnDay\Standing;
+use Gondrik\Core\Rules\HouseRules;
+use Gondrik\Core\Tests\Support\CaseTable;
+use Gondrik\Core\Tests\Support\ThingsShop;
+use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Wording\Sentence;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\Workbook;
+use Gondrik\Core\Workbook\WorkbookCodec;
+
+/** @param list<DueKind> $counting */
+function standingOf(Workbook $shop, string $day, string $kit, array $counting = HouseRules::DUES_THAT_COUNT): Standing
+{
+    return $shop->onDay()->histories[0]->on(Day::read($day))->standing($kit, $counting);
+}
+
+it('says of a thing on a day whether it counts, and why not', function (array $row): void {
+    $standing = standingOf(ThingsShop::of($row['asset'], $row['dues'], $row['log']), $row['day'], $row['kit']);
+    expect([$standing->counts ? 'yes' : 'no', (string) $standing->code?->value, (string) $standing->since, (string) $standing->until])
+        ->toBe([$row['counts'], $row['code'], $row['since'], $row['until']]);
+})->with(CaseTable::of('things', 'case'));
+
+it('counts by the dues that the house names, and by the pull standard of the shop', function (): void {
+    $oiled = ThingsShop::of('home=van bought=2026-03-01', 'oil:30d calibration:30d', '');
+    expect(standingOf($oiled, '2027-03-01', 'van', [DueKind::Oil])->due)->toBe(DueKind::Oil)
+        ->and(standingOf($oiled, '2027-03-01', 'van', [])->counts)->toBeTrue();
+    // Without a terminal the house's standard says what must hold: UL 486A-486B wants 50 lbf of 14 AWG.
+    $pulled = static fn(array $rules): bool => standingOf(ThingsShop::of('home=van', '', '2027-03-03 pull forces=222', $rules), '2027-03-04', 'van')->counts;
+    expect([$pulled([]), $pulled(['pullStandard' => 'UL 486A-486B'])])->toBe([true, false]);
+});
+
+it('says why in a sentence, whatever the code', function (): void {
+    $day = Day::read('2027-03-03');
+    $said = array_map(static fn(AwayCode $code): string => (new Sentence())->away(new Standing(false, $code, $day, $day->plus(7), DueKind::Calibration, 'the cable crew')), AwayCode::cases());
+    expect($said)->toBe([
+        'It comes only later: until 2027-03-10 it is not there.',
+        'Lent to the cable crew since 2027-03-03, due back on 2027-03-10.',
+        'Retired on 2027-03-03.',
+        'A pull was under what it must hold on 2027-03-03, and nobody has cleared it.',
+        'Its calibration failed on 2027-03-03.',
+        'Its calibration was never done.',
+        'Its calibration is past since 2027-03-03.',
+        'Kept for what must not be perfect since 2027-03-03.',
+    ])->and((new Sentence())->away(new Standing(false, AwayCode::Away, $day)))->toBe('Not here since 2027-03-03.')
+        ->and((new Sentence())->away(new Standing(true)))->toBe('');
+});
+
+it('refuses what cannot be true, each at its place', function (string $asset, string $dues, string $log, array $expected): void {
+    try {
+        ThingsShop::of($asset, $dues, $log);
+        $told = [];
+    } catch (InvalidWorkbook $invalid) {
+        $told = array_map(static fn(Problem $problem): string => $problem->path . ': ' . $problem->expected, $invalid->problems);
+    }
+    expect($told)->toBe($expected);
+})->with([
+    'out twice' => ['', '', '2027-03-03 out person=ada; 2027-03-05 out person=bo', ['log/1/asset: a thing that is in: this one is out since 2027-03-03 and has not come back']],
+    'out twice in the order of days, whatever the order of writing' => ['', '', '2027-03-05 out person=ada; 2027-03-03 out person=bo', ['log/0/asset: a thing that is in: this one is out since 2027-03-03 and has not come back']],
+    'a back without an out' => ['', '', '2027-03-03 back', ['log/0/asset: a thing that is out: on 2027-03-03 this one is in']],
+    'a back whose out was voided' => ['', '', '2027-03-03 out person=ada; 2027-03-05 back; 2027-03-06 void entry=1', ['log/1/asset: a thing that is out: on 2027-03-05 this one is in']],
+    'both voided' => ['', '', '2027-03-03 out person=ada; 2027-03-05 back; 2027-03-06 void entry=1; 2027-03-06 void entry=2', []],
+    'of what was voided it is not asked' => ['', '', '2027-03-03 back; 2027-03-04 void entry=1', []],
+    'a reading that falls' => ['cycles=100', '', '2027-03-03 cycles cycles=99', ['log/0/cycles: at least the last reading, 100: a counter does not fall']],
+    'a reading that falls behind one that was done' => ['', 'verification:10c', '2027-03-03 done due=verification cycles=8; 2027-03-04 cycles cycles=7; 2027-03-05 cycles cycles=8', ['log/1/cycles: at least the last reading, 8: a counter does not fall']],
+    'a due that it does not have' => ['', 'verification:10c', '2027-03-03 done due=calibration', ['log/0/due: a due that the thing has: verification']],
+    'a due of a thing without any' => ['', '', '2027-03-03 done due=calibration', ['log/0/due: a due that the thing has: it has none']],
+    'before it was bought' => ['bought=2027-03-04', '', '2027-03-03 condition condition=good', ['log/0/on: the day on which the thing was bought, 2027-03-04, or a later one']],
+    'a void of nothing' => ['', '', '2027-03-03 void entry=9', ['log/0/entry: an entry that stands before it in the log']],
+    'a void of what comes later' => ['', '', '2027-03-03 void entry=2; 2027-03-03 moved', ['log/0/entry: an entry that stands before it in the log']],
+    'a void of a void' => ['', '', '2027-03-03 moved; 2027-03-03 void entry=1; 2027-03-03 void entry=2', ['log/2/entry: an entry that is no void itself: what was voided stays so']],
+    'voided twice' => ['', '', '2027-03-03 moved; 2027-03-03 void entry=1; 2027-03-03 void entry=1', ['log/2/entry: an entry that is not voided already']],
+    'back before it goes' => ['', '', '2027-03-03 out person=ada due=2027-03-02', ['log/0/due: the day itself or a later one: it goes out on 2027-03-03']],
+    'to nobody' => ['', '', '2027-03-03 out', ['log/0/to: must be an object, not array']],
+    'to two' => ['', '', '2027-03-03 out person=ada kit=van', ['log/0/to: give person, kit or text, one of them']],
+    'to a stranger' => ['', '', '2027-03-03 out person=cy', ['log/0/to/person: no person of the workbook has this id']],
+    'of oneself' => ['', '', '2027-03-03 skill person=ada by=ada skill=cut level=shown', ['log/0/by: another person: nobody says it of themselves']],
+    'a skill that is none' => ['', '', '2027-03-03 skill person=ada by=bo skill=crimp level=shown', ['log/0/skill: must be one of ' . implode(', ', Gondrik\Core\Log\HandSkill::names())]],
+    'more good than tried' => ['', '', '2027-03-03 practice person=ada skill=cut tries=3 good=4', ['log/0/good: at most as many as were tried, 3']],
+    'no day' => ['bought=2027-02-30', '', '2027-13-01 moved', ['assets/0/bought: must be a day as year, month and day: 2027-03-14', 'log/0/on: must be a day as year, month and day: 2027-03-14']],
+    'a due that says nothing, and one twice' => ['', 'oil:1d oil:2d', '', ['tools/0/dues/1/kind: each kind of due once']],
+    'everything at once' => ['cycles=5', '', '2027-03-03 back; 2027-03-04 cycles cycles=4; 2027-03-05 nothing; 2027-03-06 void entry=7', [
+        'log/2/what: must be one of moved, out, back, condition, cycles, done, pull, cleared, skill, practice, void',
+        'log/0/asset: a thing that is out: on 2027-03-03 this one is in',
+        'log/1/cycles: at least the last reading, 5: a counter does not fall',
+        'log/3/entry: an entry that stands before it in the log',
+    ]],
+]);
+
+it('refuses kits that name themselves, nobody, or one twice', function (array $kit, string $expected): void {
+    $document = ThingsShop::document('', '', '');
+    $document['kits'][0] = [...$document['kits'][0], ...$kit];
+    expect(static fn() => (new WorkbookCodec())->read((string) json_encode($document)))->toThrow(InvalidWorkbook::class, $expected);
+})->with([
+    [['shares' => ['van']], 'kits/0/shares/0: "van" – another kit; a kit does not share itself'],
+    [['shares' => ['bench', 'bench']], 'kits/0/shares/1: "bench" – each kit once'],
+    [['shares' => ['gone']], 'kits/0/shares/0: "gone" – no kit of the workbook has this id'],
+    [['like' => 'gone'], 'kits/0/like: "gone" – no kit of the workbook has this id'],
+    [['like' => 'van'], 'kits/0/like: "van" – another kit; a kit is no copy of itself'],
+]);
+
+it('counts days through months and leap years, and takes nothing that is none', function (): void {
+    expect((string) Day::read('2028-02-28')->plus(2))->toBe('2028-03-01')
+        ->and((string) Day::read('2027-12-31')->plus(1))->toBe('2028-01-01')
+        ->and((string) Day::read('2027-03-01')->plus(-365))->toBe('2026-03-01')
+        ->and(Day::read('1970-01-02')->number)->toBe(1)
+        ->and(Day::read('2027-03-02')->isAfter(Day::read('2027-03-01')))->toBeTrue()
+        ->and(Day::read('2027-03-01')->isAfter(Day::read('2027-03-01')))->toBeFalse();
+    foreach (['2027-3-1', '2027-02-29', '27-03-01', '2027-03-01T00:00', '', 20270301, null, '1899-12-31', '3000-01-01', "2027-03-01\n"] as $none) {
+        expect(static fn(): Day => Day::read($none))->toThrow(Invalid::class);
+    }
+});

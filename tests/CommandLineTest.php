@@ -124,6 +124,87 @@ it('obeys nothing that a file brings for the terminal', function (): void {
     expect($process->getExitCode())->toBe(2)->and($process->getErrorOutput())->toContain('title:')->and(preg_match('~[^\P{Cc}\n]~u', $process->getErrorOutput()))->toBe(0);
 });
 
+const TAGGED = __DIR__ . '/golden/tagged-shop.json';
+
+it('answers for a day: what does not count and why, and which things are taken', function (): void {
+    $asked = static fn(string ...$more): Process => gondrik(['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--format', 'json', ...$more]);
+    $on = $asked('--on', '2027-03-05');
+    $report = json_decode($on->getOutput(), true);
+    expect($on->getExitCode())->toBe(1)
+        ->and([$report['on'], $report['hand']])->toBe(['2027-03-05', null])
+        ->and($report['away'])->toBe([
+            ['asset' => 'S-1', 'tool' => 'stripper', 'code' => 'asset.away', 'since' => '2027-03-03', 'until' => '2027-03-10', 'text' => 'Lent to Ada Lind since 2027-03-03, due back on 2027-03-10.'],
+            ['asset' => 'R-1', 'tool' => 'crimper', 'code' => 'due.past', 'since' => '2027-03-01', 'until' => null, 'text' => 'Its verification is past since 2027-03-01.'],
+        ])
+        // The hole has none; the crimper is the table's, which is not tracked.
+        ->and(array_column($report['lines'][0]['steps'], 'assets', 'op'))->toBe(['cut' => ['C-1'], 'strip' => [], 'crimp' => []])
+        ->and(array_column($report['lines'][0]['steps'][2]['reasons'], 'code'))->toContain('tool.shared');
+    // On paper nobody asks for a day, and what is shared is there, too.
+    $paper = $asked();
+    expect($paper->getExitCode())->toBe(0)
+        ->and(array_keys(json_decode($paper->getOutput(), true)))->toBe(['kit', 'scope', 'headline', 'lines', 'holes'])
+        ->and($asked('--without', 'crimper')->getExitCode())->toBe(1)
+        ->and($asked('--on', '2027-03-05', '--with', 'stripper')->getExitCode())->toBe(0)
+        ->and(json_decode($asked('--on', '2027-03-12', '--rule', 'makeshiftCounts=true')->getOutput(), true)['headline']['share'])->toBe(1)
+        ->and(json_decode($asked('--on', '2027-03-05', '--rule', 'duesThatCount=[]')->getOutput(), true)['away'])->toHaveCount(1)
+        ->and(json_decode($asked('--rule', 'preset=bench')->getOutput(), true)['headline']['carryMissing'])->toBe(['eye-protection']);
+    expect(gondrik(['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--on', '2027-03-05'])->getOutput())
+        ->toContain('On 2027-03-05.')->toContain('not counted: S-1, Stripper. Lent to Ada Lind since 2027-03-03, due back on 2027-03-10.');
+});
+
+it('takes what is shared and rules as if they were so on the card and in a plan, too', function (): void {
+    $card = static fn(string ...$more): array => json_decode(gondrik(['card', TAGGED, '--kit', 'van', '--scope', 'panel', '--line', 'l1', '--format', 'json', ...$more])->getOutput(), true);
+    expect(array_column($card()['steps'], 'op'))->toContain('tug')->and(array_column($card('--rule', 'pullTest=no')['steps'], 'op'))->not->toContain('tug');
+    $document = json_decode((string) file_get_contents(TAGGED));
+    // A van without a crimper of its own: the table has one, and none is bought.
+    $document->kits[0]->tools = array_slice($document->kits[0]->tools, 0, 2);
+    $document->tools[2]->price = 5000;
+    $file = (string) tempnam(sys_get_temp_dir(), 'gondrik');
+    file_put_contents($file, json_encode($document));
+    $plan = static fn(string ...$more): array => json_decode(gondrik(['plan', $file, '--kit', 'van', '--scope', 'panel', '--format', 'json', ...$more])->getOutput(), true);
+    expect($plan()['add'])->toBe([]);
+    $document->kits[0]->shares = [];
+    file_put_contents($file, json_encode($document));
+    expect(array_column($plan()['add'], 'tool'))->toBe(['crimper'])
+        ->and(gondrik(['plan', $file, '--kit', 'van', '--scope', 'panel', '--rule', 'colour=red'])->getErrorOutput())->toBe("--rule \"colour\" \"red\": colour is not a key here\n");
+    unlink($file);
+});
+
+it('tells kits against scopes, and from day to day', function (): void {
+    $matrix = json_decode(gondrik(['matrix', TAGGED, '--format', 'json', '--on', '2027-03-05'])->getOutput(), true);
+    expect([$matrix['on'], $matrix['kits'], $matrix['scopes']])->toBe(['2027-03-05', ['van', 'press'], ['panel']])
+        ->and(array_map(static fn(array $cell): array => [$cell['kit'], $cell['scope'], $cell['headline']['hole'], $cell['holes']], $matrix['cells']))->toBe([['van', 'panel', 12, 1], ['press', 'panel', 12, 2]]);
+    $one = gondrik(['matrix', TAGGED, '--format', 'json', '--kit', 'press', '--with', 'cutter', '--with', 'stripper']);
+    expect($one->getExitCode())->toBe(0)->and(json_decode($one->getOutput(), true)['on'])->toBeNull()
+        ->and(array_column(json_decode($one->getOutput(), true)['cells'], 'holes', 'kit'))->toBe(['press' => 0]);
+    expect(gondrik(['matrix', TAGGED])->getOutput())->toContain('Press table');
+    $calendar = gondrik(['calendar', TAGGED, '--kit', 'van', '--scope', 'panel', '--from', '2027-01-01', '--format', 'json']);
+    $told = json_decode($calendar->getOutput(), true);
+    expect($calendar->getExitCode())->toBe(1)->and([$told['kit'], $told['scope'], $told['from'], $told['to']])->toBe(['van', 'panel', '2027-01-01', '2027-12-31'])
+        ->and(array_map(static fn(array $day): array => [$day['on'], $day['headline']['covered'], $day['changes']], $told['days']))->toBe([
+            ['2027-01-01', 12, []],
+            ['2027-03-01', 12, [['asset' => 'R-1', 'counts' => false, 'code' => 'due.past']]],
+            ['2027-03-03', 0, [['asset' => 'S-1', 'counts' => false, 'code' => 'asset.away']]],
+            ['2027-03-09', 0, [['asset' => 'S-1', 'counts' => true, 'code' => 'condition.seldom']]],
+        ]);
+    $short = gondrik(['calendar', TAGGED, '--kit', 'van', '--scope', 'panel', '--from', '2027-01-01', '--days', '60']);
+    expect($short->getExitCode())->toBe(0)->and($short->getOutput())->toContain('2027-01-01 to 2027-03-01')->toContain('R-1, Ratchet crimper: Its verification is past since 2027-03-01.');
+});
+
+it('refuses a question of days that is none, by what it names', function (array $arguments, string $said): void {
+    $process = gondrik($arguments);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
+})->with([
+    [['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--on', 'today'], '--on "today": must be a day as year, month and day: 2027-03-14'],
+    [['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--with', 'gone'], '--with "gone": no tool of the workbook has this id'],
+    [['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--with', 'cutter', '--without', 'cutter'], '--with "cutter": it is barred by --without'],
+    [['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--rule', 'pullTest'], '--rule "pullTest": must be KEY=VALUE, like pullTest=sample'],
+    [['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--rule', 'backupFor=crimp'], '--rule "backupFor" "crimp": must be a list, not string'],
+    [['matrix', TAGGED, '--kit', 'nobody'], '--kit "nobody": no kit of the workbook has this id; there are van, press'],
+    [['calendar', TAGGED, '--kit', 'van', '--scope', 'panel'], '--from is missing: say the first day, like 2027-03-14'],
+    [['calendar', TAGGED, '--kit', 'van', '--scope', 'panel', '--from', '2027-01-01', '--days', '0'], '--days "0": must be a whole number from 1 to 3660'],
+]);
+
 const ENTRIES = __DIR__ . '/../core/tests/cases/entry-catalogue.json';
 
 it('reads a line of work as people write it', function (string $text, array $options, int $exit, array $has): void {

@@ -6,6 +6,7 @@ namespace Gondrik\Core\Calendar;
 
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Headline;
+use Gondrik\Core\Coverage\Known;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\ShopOnDay;
@@ -13,7 +14,6 @@ use Gondrik\Core\OnDay\Standing;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Value\Day;
 
 /**
@@ -22,8 +22,7 @@ use Gondrik\Core\Value\Day;
  */
 final class Calendar
 {
-    /** @var array<string, Headline> by what takes part: a kit that stands as before covers what it did */
-    private array $covered = [];
+    private readonly Known $known;
 
     /** @var list<Kit> the kit and those that it shares, of which the things count */
     private readonly array $tracked;
@@ -34,6 +33,7 @@ final class Calendar
         private readonly Scope $scope,
         private readonly HouseRules $rules,
     ) {
+        $this->known = new Known();
         $this->tracked = array_values(array_filter([$kit, ...$shop->shared($kit)], static fn(Kit $one): bool => $one->tracked));
     }
 
@@ -101,8 +101,7 @@ final class Calendar
     private function headline(Day $day): Headline
     {
         $kit = $this->shop->kit($this->kit, $day, $this->rules)->kit;
-        $stands = serialize(array_map(static fn(TakingPart $part): array => [$part->tool->id, $part->count, $part->seldom, $part->isShared], $kit->tools));
 
-        return $this->covered[$stands] ??= Coverage::of($kit, $this->scope, $this->rules)->headline;
+        return Coverage::headline($kit, $this->scope, $this->rules, $this->known);
     }
 }

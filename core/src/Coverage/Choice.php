@@ -36,11 +36,11 @@ final class Choice
     /** @var array<string, list<array{TakingPart, float, float}>> tools and their bounds, by operation and kind of work */
     private array $index = [];
 
+    /** @var array<string, string> which tools are asked and how they stand, by operation */
+    private readonly array $asked;
+
     /** @var array<int, Bound> by capability of the kit, which lives as long as this */
     private array $bounds = [];
-
-    /** @var array<string, array{Work, ?ToolMatch, bool}> what was chosen, and whether it is unbacked, by work */
-    private array $chosen = [];
 
     /** @var array<int, array{Surroundings, Conditions}> by surroundings, which are kept beside so that their id stays their own */
     private array $conditions = [];
@@ -49,6 +49,7 @@ final class Choice
         private readonly KitAsItStands $kit,
         private readonly HouseRules $house,
         public readonly Operations $operations,
+        private readonly Known $known = new Known(),
     ) {
         $this->judge = new Judge($operations, $house);
         $this->requirements = new Requirements($kit);
@@ -57,6 +58,20 @@ final class Choice
                 $this->partsFor[$operation][] = $part;
             }
         }
+        $this->asked = array_map($this->asked(...), $this->partsFor);
+    }
+
+    /**
+     * Equal where the same tools stand in the same way: what others of the kit may be required for is among it.
+     *
+     * @param list<TakingPart> $parts
+     */
+    private function asked(array $parts): string
+    {
+        $requires = array_filter($parts, static fn(TakingPart $part): bool => $part->tool->needs->requires !== []) !== [];
+        $stands = static fn(TakingPart $part): array => [$part->tool->id, $part->count, $part->seldom, $part->isShared, ...$part->assets];
+
+        return hash('xxh128', serialize([array_map($stands, $parts), $requires ? array_map(static fn(TakingPart $part): string => $part->tool->id, $this->kit->tools) : []]));
     }
 
     /** @return array{Work, ?ToolMatch, bool} the work, the tool that is taken, and whether it has no backup where the house wants one */
@@ -67,7 +82,9 @@ final class Choice
         $conditions = ($this->conditions[spl_object_id($line->surroundings)] ??= [$line->surroundings, Conditions::of($line->surroundings, $this->kit)])[1];
         $work = $rules->work($line, $step->end, $conditions);
 
-        return $this->chosen[$step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
+        $known = $this->known->chosen;
+
+        return $known[($this->asked[$step->operation->value] ?? '') . $step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
     }
 
     /** @return list<TakingPart> of which the tool has the operation at all, in the order of the kit */

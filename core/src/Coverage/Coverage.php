@@ -33,10 +33,10 @@ final class Coverage
     /** @var array<string, LineCover> by Line::work(): lines of equal work are covered alike, but for their figures */
     private array $alike = [];
 
-    private function __construct(private readonly KitAsItStands $kit, private readonly HouseRules $rules)
+    private function __construct(private readonly KitAsItStands $kit, private readonly HouseRules $rules, private readonly Known $known = new Known())
     {
         $operations = new Operations($rules);
-        $this->choice = new Choice($kit, $rules, $operations);
+        $this->choice = new Choice($kit, $rules, $operations, $known);
         $this->checks = new LineChecks($rules);
         $this->steps = new Steps($operations);
     }
@@ -55,15 +55,31 @@ final class Coverage
         return self::of($kit === null ? KitAsItStands::none() : KitAsItStands::onPaper($kit), $scope, $rules);
     }
 
+    /** The headline alone, with what is known of the same scope under the same rules already. */
+    public static function headline(KitAsItStands $kit, Scope $scope, HouseRules $rules, Known $known): Headline
+    {
+        $coverage = new self($kit, $rules, $known);
+
+        return $coverage->headlineOf($scope, array_map($coverage->line(...), $scope->lines));
+    }
+
     private function report(Scope $scope): Report
     {
         $lines = array_map($this->line(...), $scope->lines);
+
+        return new Report($this->kit, $scope, $this->rules, $this->headlineOf($scope, $lines), $lines, (new HoleFinder($this->choice))->holes($lines));
+    }
+
+    /** @param list<LineCover> $lines */
+    private function headlineOf(Scope $scope, array $lines): Headline
+    {
         $quantity = array_fill_keys(array_column(Status::cases(), 'value'), 0);
         foreach ($lines as $line) {
             $quantity[$line->status->value] += $line->line->quantity;
         }
         $carried = $this->rules->carried($scope->carry);
-        $headline = new Headline(
+
+        return new Headline(
             covered: $quantity[Status::Covered->value],
             makeshift: $quantity[Status::Makeshift->value],
             hole: $quantity[Status::Hole->value],
@@ -71,8 +87,6 @@ final class Coverage
             makeshiftCounts: $this->rules->makeshiftCounts,
             carryMissing: array_values(array_filter($carried, fn(ToolKind $kind): bool => !$this->kit->hasKind($kind))),
         );
-
-        return new Report($this->kit, $scope, $this->rules, $headline, $lines, (new HoleFinder($this->choice))->holes($lines));
     }
 
     private function line(Line $line): LineCover
@@ -92,18 +106,23 @@ final class Coverage
 
     private function cover(Line $line): LineCover
     {
+        $known = $this->known->lines;
+        [$checks, $steps, $capped] = $known[$line->work()] ??= $this->asked($line);
+
+        return new LineCover($line, $checks, array_map(fn(Step $step): StepCover => $this->step($line, $step, $capped !== [] && in_array($step, $capped, true)), $steps));
+    }
+
+    /** @return array{list<Reason>, list<Step>, list<Step>} what holds of a line whatever the kit: its checks, its steps, none of a faulty one, and those that are capped */
+    private function asked(Line $line): array
+    {
         $checks = $this->checks->of($line);
         $worst = Fit::Proper;
         foreach ($checks as $check) {
             $worst = $worst->worse($check->fit);
         }
-        if ($worst === Fit::Unsuitable) {
-            return new LineCover($line, $checks, []);
-        }
-        $steps = $this->steps->of($line);
-        $capped = $worst === Fit::Makeshift ? self::capped($steps, $checks) : [];
+        $steps = $worst === Fit::Unsuitable ? [] : $this->steps->of($line);
 
-        return new LineCover($line, $checks, array_map(fn(Step $step): StepCover => $this->step($line, $step, $capped !== [] && in_array($step, $capped, true)), $steps));
+        return [$checks, $steps, $worst === Fit::Makeshift ? self::capped($steps, $checks) : []];
     }
 
     private function step(Line $line, Step $step, bool $isCapped): StepCover

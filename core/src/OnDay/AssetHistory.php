@@ -23,12 +23,28 @@ use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Tolerance;
 
 /** A thing and what has happened to it: folded up to a day, it says how the thing was on that day. */
-final readonly class AssetHistory
+final class AssetHistory
 {
+    /** @var list<Day>|null see turns() */
+    private ?array $turns = null;
+
+    /** @var array<int, AssetOnDay> by how many turns there were: between two of them it is the same */
+    private array $states = [];
+
     /** @param list<Entry> $entries about it, in the order of days, as they stand (Log) */
-    public function __construct(public Asset $asset, private array $entries, private PullStandard $pullStandard) {}
+    public function __construct(public readonly Asset $asset, private readonly array $entries, private readonly PullStandard $pullStandard) {}
 
     public function on(Day $day): AssetOnDay
+    {
+        $turns = count($this->turns());
+        while ($turns > 0 && $this->turns()[$turns - 1]->isAfter($day)) {
+            $turns--;
+        }
+
+        return $this->states[$turns] ??= $this->folded($day);
+    }
+
+    private function folded(Day $day): AssetOnDay
     {
         $known = array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day)));
         $home = $this->asset->home;
@@ -60,7 +76,9 @@ final readonly class AssetHistory
             $dues[$due->kind->value] = $this->due($due, $known, $day);
         }
 
-        return new AssetOnDay($this->asset, $day, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder);
+        $isBought = $this->asset->bought === null || !$this->asset->bought->isAfter($day);
+
+        return new AssetOnDay($this->asset, $isBought, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder);
     }
 
     /**
@@ -70,6 +88,12 @@ final readonly class AssetHistory
      * @return list<Day> in their order, each once
      */
     public function turns(): array
+    {
+        return $this->turns ??= $this->days();
+    }
+
+    /** @return list<Day> */
+    private function days(): array
     {
         $days = [];
         $add = static function (?Day $day) use (&$days): void {

@@ -17,7 +17,7 @@ final readonly class AssetOnDay
     /** @param array<string, DueState> $dues by kind */
     public function __construct(
         public Asset $asset,
-        public Day $day,
+        public bool $isBought,
         /** Where it lives; null for the shelf. */
         public ?Kit $home,
         /** The first day on which it lives elsewhere than before, where it was moved. */
@@ -34,16 +34,11 @@ final readonly class AssetOnDay
         public ?Day $pullUnder,
     ) {}
 
-    public function isBought(): bool
-    {
-        return $this->asset->bought === null || !$this->asset->bought->isAfter($this->day);
-    }
-
     /** The kit that it is in: while it is out to one, that one; while out to anything else, none. */
     public function kit(): ?Kit
     {
         return match (true) {
-            !$this->isBought() => null,
+            !$this->isBought => null,
             $this->out !== null => $this->out->to->kit,
             default => $this->home,
         };
@@ -56,7 +51,7 @@ final readonly class AssetOnDay
      */
     public function standing(string $kit, array $counting): Standing
     {
-        if (!$this->isBought()) {
+        if (!$this->isBought) {
             return new Standing(false, AwayCode::NotYet, until: $this->asset->bought?->plus(-1));
         }
         if ($this->kit()?->id !== $kit) {

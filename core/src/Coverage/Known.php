@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Coverage;
+
+use Gondrik\Core\Match\ToolMatch;
+use Gondrik\Core\Match\Work;
+use Gondrik\Core\Scope\Step;
+use Gondrik\Core\Verdict\Reason;
+
+/**
+ * What is known of a scope under one house's rules from kits that were judged before: whoever judges one kit day after day asks again
+ * only what other tools may answer.
+ */
+final readonly class Known
+{
+    /** @var \ArrayObject<string, array{list<Reason>, list<Step>, list<Step>}> checks, steps and those of them that are capped, by Line::work() */
+    public \ArrayObject $lines;
+
+    /** @var \ArrayObject<string, array{Work, ?ToolMatch, bool}> what was chosen, by the tools that were asked, operation and work */
+    public \ArrayObject $chosen;
+
+    public function __construct()
+    {
+        $this->lines = new \ArrayObject();
+        $this->chosen = new \ArrayObject();
+    }
+}

@@ -50,7 +50,7 @@ final class LineCommand extends Command
             return self::NOT_VALID;
         }
         $entry = (new EntryReader($workbook->wires, $workbook->terminals))->read($text);
-        $written = (new EntryWriter())->entry($entry, $rules, $kit);
+        $written = (new EntryWriter())->entry($entry, $rules, $kit === null ? null : $workbook->onPaper($kit));
         if ($entry->line?->torque !== null) {
             // Whoever computes with it gets the number of N·m, in whatever unit it was said.
             $written['line']['torque'] = $entry->line->torque->newtonMetres;

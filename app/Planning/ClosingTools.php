@@ -9,7 +9,6 @@ use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\PriceWanted;
 use Gondrik\Core\Planning\Unpriced;
-use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Workbook\Workbook;
 
 /** Tools of the shelf that would do what the kit in hand leaves open. */
@@ -22,7 +21,7 @@ final class ClosingTools
      */
     public static function of(Workbook $pair): array
     {
-        $kit = isset($pair->kits[0]) ? KitAsItStands::onPaper($pair->kits[0]) : KitAsItStands::none();
+        $kit = $pair->onPaper($pair->kits[0] ?? null);
         $question = new PlanQuestion($kit, [new PlannedScope($pair->scopes[0], $pair->rulesFor($pair->scopes[0]))], []);
 
         return (new PriceWanted($question, BuiltIn::read()->workbook->tools))->offers();

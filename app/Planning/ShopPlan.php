@@ -40,7 +40,7 @@ final readonly class ShopPlan
         if ($kit === null || $planned === []) {
             throw new \LogicException('a question of planning has a kit and a scope');
         }
-        $of = KitAsItStands::onPaper($kit, $this->shop->onDay()->shared($kit))->eachModelOnce();
+        $of = $this->shop->onPaper($kit)->eachModelOnce();
         $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope, $this->rules)), $planned);
         $lendings = in_array(Means::Move, $asked->means, true) ? $this->lendings($of) : [];
         $ways = $this->ways($of, $asked, $lendings);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\Workbook;
 
@@ -24,6 +25,9 @@ final readonly class SupposedKit
         }
         $more = array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $with, true) && $kit->tool($tool->id) === null);
 
-        return $workbook->withKits([$kit->without(...$without)->with(...$more)]);
+        // Behind it stand the kits that it shares, where a tool may be barred, too.
+        $shared = array_map(static fn(Kit $other): Kit => $other->without(...$without), array_slice($workbook->kits, 1));
+
+        return $workbook->withKits([$kit->without(...$without)->with(...$more), ...$shared]);
     }
 }

@@ -74,15 +74,16 @@ final readonly class ShopWorkbook
     }
 
     /**
-     * Those of these wires, terminals and tools that the shop has, and what the tools require.
+     * Those of these wires, terminals, tools and kits that the shop has, and what the tools require.
      *
      * @param list<string> $wires     ids
      * @param list<string> $terminals ids
      * @param list<string> $tools     ids
+     * @param list<string> $kits      ids
      */
-    public function named(Shop $shop, array $wires, array $terminals, array $tools = []): Workbook
+    public function named(Shop $shop, array $wires, array $terminals, array $tools = [], array $kits = []): Workbook
     {
-        return $this->read($shop, Needs::of(wires: $wires, terminals: $terminals, tools: $tools));
+        return $this->read($shop, Needs::of(wires: $wires, terminals: $terminals, tools: $tools, kits: $kits));
     }
 
     /**
@@ -186,6 +187,7 @@ final readonly class ShopWorkbook
             foreach (WorkbookList::cases() as $list) {
                 $rows[$list->value] = $this->some(self::of($shop, $list), $needs, $list);
             }
+            $rows['kits'] = $this->withNamed($shop, $rows['kits']);
             $entries = $rows['kits']->isEmpty() ? new Collection() : self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $rows['kits']->pluck('id')));
             if ($entries->isNotEmpty() && $needs->ids(WorkbookList::Tools) !== null) {
                 $rows['tools'] = self::rows($shop->tools()->where(static fn(Builder $of): Builder => $of->whereIntegerInRaw('id', $entries->pluck('tool_id'))->orWhereIntegerInRaw('id', $rows['tools']->pluck('id'))));
@@ -302,6 +304,26 @@ final readonly class ShopWorkbook
     private static function cursor(HasMany $things): iterable
     {
         return $things->orderBy('position')->toBase()->cursor();
+    }
+
+    /**
+     * With the kits that some name: whose tools their people may fetch, and of which they are copies. They follow those that were asked for.
+     *
+     * @param Collection<int, \stdClass> $kits
+     *
+     * @return Collection<int, \stdClass>
+     */
+    private function withNamed(Shop $shop, Collection $kits): Collection
+    {
+        $names = static fn(\stdClass $kit): array => [...(array) json_decode($kit->shares, flags: JSON_THROW_ON_ERROR), ...array_filter([$kit->like], is_string(...))];
+        $missing = $kits->flatMap($names)->diff($kits->pluck('code'));
+        while ($missing->isNotEmpty()) {
+            $found = self::rows($shop->kits()->whereRaw('code = any(?::text[])', ['{' . $missing->unique()->implode(',') . '}']));
+            $kits = $kits->concat($found);
+            $missing = $found->flatMap($names)->diff($kits->pluck('code'));
+        }
+
+        return $kits;
     }
 
     /**

@@ -78,7 +78,7 @@ final readonly class ThingReader
         $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
-        foreach (WorkbookList::models() as $other) {
+        foreach ([...WorkbookList::models(), ...$list === WorkbookList::Kits ? [$list] : []] as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
         $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
@@ -123,7 +123,7 @@ final readonly class ThingReader
 
         return match ($list) {
             WorkbookList::Tools => $required === [] ? new Workbook() : $this->shops->named($shop, [], [], $required),
-            WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool')),
+            WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool'), self::ids([...$parts('shares'), ...array_map(static fn(\stdClass $item): mixed => $item->like ?? null, array_values($items))])),
             WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
             default => new Workbook(),
         };

@@ -13,6 +13,7 @@ use Gondrik\Core\Workbook\ObjectPlan;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 
 /** Where a thing of the shop is used. */
 final readonly class Uses
@@ -34,6 +35,7 @@ final readonly class Uses
             WorkbookList::Terminals => $shop->lines()->whereIntegerInRaw('terminal_id', $rows)->exists(),
             WorkbookList::Tools => $shop->kitTools()->whereIntegerInRaw('tool_id', $rows)->exists()
                 || $shop->tools()->whereRaw('jsonb_exists_any(requires, ?::text[])', ['{' . implode(',', $ids) . '}'])->exists(),
+            WorkbookList::Kits => $this->kitsNaming($shop, $ids)->exists(),
             default => false,
         };
     }
@@ -60,6 +62,7 @@ final readonly class Uses
             WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
             WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
             WorkbookList::Tools => self::tools($shop, $row->id, $id),
+            WorkbookList::Kits => self::named(['kits' => $this->kitsNaming($shop, [$id])->orderBy('position')->get(['code', 'name'])]),
             default => [[], 0],
         }];
     }
@@ -99,9 +102,34 @@ final readonly class Uses
     {
         $kits = $shop->kits()->whereIn('id', $shop->kitTools()->where('tool_id', $tool)->select('kit_id'))->orderBy('position')->get(['code', 'name']);
         $tools = $shop->tools()->whereRaw('requires @> to_jsonb(?::text)', [$id])->orderBy('position')->get(['code', 'name']);
+
+        return self::named(['kits' => $kits, 'tools' => $tools]);
+    }
+
+    /**
+     * Kits that share one of these, or are a copy of one.
+     *
+     * @param list<string> $ids
+     *
+     * @return HasMany<covariant ListRow, Shop>
+     */
+    private function kitsNaming(Shop $shop, array $ids): HasMany
+    {
+        $of = '{' . implode(',', $ids) . '}';
+
+        return $shop->listed(WorkbookList::Kits->value)->whereRaw('(jsonb_exists_any(shares, ?::text[]) or "like" = any(?::text[])) and code <> all(?::text[])', [$of, $of, $of]);
+    }
+
+    /**
+     * @param array<string, iterable<ListRow>> $rows by list
+     *
+     * @return array{list<array{list: string, id: string, name: string}>, int}
+     */
+    private static function named(array $rows): array
+    {
         $uses = [];
-        foreach (['kits' => $kits, 'tools' => $tools] as $list => $rows) {
-            foreach ($rows as $row) {
+        foreach ($rows as $list => $of) {
+            foreach ($of as $row) {
                 $uses[] = ['list' => $list, 'id' => $row->code, 'name' => $row->name];
             }
         }

@@ -1281,7 +1281,7 @@ export interface components {
         /** @enum {string} */
         Operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
         /** @enum {string} */
-        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
+        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "tool.shared" | "condition.seldom" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
             /**
@@ -1371,7 +1371,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount";
             text: string;
         };
         Match: {
@@ -1616,6 +1616,7 @@ export interface components {
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
+            starts?: components["schemas"]["day"];
         };
         /** @description A size that a bar reaches and its tool does not do: for which of how many lines, and the first check that fails. */
         Miss: {
@@ -1848,6 +1849,7 @@ export interface components {
             perMonth?: components["schemas"]["cents"];
             inPlaceOnly?: components["schemas"]["inPlaceOnly"];
             note?: components["schemas"]["text"];
+            dues?: components["schemas"]["dues"];
         };
         /** @description A tool as the workbook has it, and which version this is. */
         ToolKept: {
@@ -1868,6 +1870,7 @@ export interface components {
             perMonth?: components["schemas"]["cents"];
             inPlaceOnly?: components["schemas"]["inPlaceOnly"];
             note?: components["schemas"]["text"];
+            dues?: components["schemas"]["dues"];
             version: string;
         };
         /** @description A kit as the workbook has it; without an id it gets one made of its name. */
@@ -1878,6 +1881,9 @@ export interface components {
             travels?: components["schemas"]["travels"];
             hand?: components["schemas"]["hand"];
             note?: components["schemas"]["text"];
+            tracked?: components["schemas"]["tracked"];
+            like?: components["schemas"]["id"];
+            shares?: components["schemas"]["shares"];
         };
         /** @description A kit as the workbook has it, and which version this is. */
         KitKept: {
@@ -1887,6 +1893,9 @@ export interface components {
             travels?: components["schemas"]["travels"];
             hand?: components["schemas"]["hand"];
             note?: components["schemas"]["text"];
+            tracked?: components["schemas"]["tracked"];
+            like?: components["schemas"]["id"];
+            shares?: components["schemas"]["shares"];
             version: string;
         };
         /** @description A scope as the workbook has it; without an id it gets one made of its name. */
@@ -1899,6 +1908,7 @@ export interface components {
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
+            starts?: components["schemas"]["day"];
         };
         /** @description A scope as the workbook has it, and which version this is. Its lines stand apart. */
         ScopeKept: {
@@ -1909,6 +1919,7 @@ export interface components {
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
+            starts?: components["schemas"]["day"];
             version: string;
         };
         LineEdit: {
@@ -1940,6 +1951,7 @@ export interface components {
             days?: components["schemas"]["count"];
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
+            starts?: components["schemas"]["day"];
             version: string;
         };
         SheetColumn: {
@@ -2500,6 +2512,8 @@ export interface components {
             handSpan?: components["schemas"]["positive"];
         };
         text: string;
+        tracked: boolean;
+        shares: components["schemas"]["id"][];
         /** @enum {unknown} */
         kind: "cutter" | "stripper" | "sheath-stripper" | "crimper" | "press" | "die" | "heat" | "solder" | "torque" | "extractor" | "puller" | "screw-cutter" | "wrench" | "pliers" | "vise" | "magnifier" | "light" | "marker" | "drill" | "duct-cutter" | "tie-tool" | "meter" | "two-pole-tester" | "proximity-tester" | "eye-protection" | "first-aid" | "other";
         /** Format: size-range */
@@ -2673,6 +2687,14 @@ export interface components {
         cents: number;
         /** @enum {unknown} */
         energy: "hand" | "battery" | "mains" | "gas";
+        /** @enum {unknown} */
+        dueKind: "calibration" | "verification" | "inspection" | "oil" | "blade" | "die" | "battery";
+        due: {
+            kind: components["schemas"]["dueKind"];
+            days?: components["schemas"]["count"];
+            cycles?: components["schemas"]["count"];
+            price?: components["schemas"]["cents"];
+        };
         tool: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
@@ -2691,11 +2713,13 @@ export interface components {
             perMonth?: components["schemas"]["cents"];
             inPlaceOnly?: boolean;
             note?: components["schemas"]["text"];
+            dues?: components["schemas"]["due"][];
         };
         compact: boolean;
         oneHanded: boolean;
         requires: components["schemas"]["id"][];
         inPlaceOnly: boolean;
+        dues: components["schemas"]["due"][];
         /** @enum {unknown} */
         preparation: "none" | "re-laid" | "twist" | "tin";
         /** Format: stud */
@@ -2781,9 +2805,12 @@ export interface components {
             redBand?: components["schemas"]["redBand"];
             backupFor?: components["schemas"]["operation"][];
             carry?: components["schemas"]["kind"][];
+            duesThatCount?: components["schemas"]["dueKind"][];
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;
+        /** Format: day */
+        day: string;
         kit: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];
@@ -2791,6 +2818,9 @@ export interface components {
             travels?: boolean;
             hand?: components["schemas"]["hand"];
             note?: components["schemas"]["text"];
+            tracked?: boolean;
+            like?: components["schemas"]["id"];
+            shares?: components["schemas"]["id"][];
         };
         /** Format: wire-size */
         size: string;

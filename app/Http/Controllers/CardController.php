@@ -94,6 +94,6 @@ final class CardController extends Controller
         $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines);
         $scope = $workbook->scopes[0];
 
-        return Coverage::onPaper($workbook->kits[0], $scope, $workbook->rulesFor($scope));
+        return Coverage::of($workbook->onPaper($workbook->kits[0]), $scope, $workbook->rulesFor($scope));
     }
 }

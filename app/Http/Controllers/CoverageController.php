@@ -87,6 +87,6 @@ final class CoverageController extends Controller
     {
         $scope = $workbook->scopes[0];
 
-        return Coverage::onPaper($workbook->kits[0] ?? null, $scope, $workbook->rulesFor($scope));
+        return Coverage::of($workbook->onPaper($workbook->kits[0] ?? null), $scope, $workbook->rulesFor($scope));
     }
 }

@@ -30,7 +30,7 @@ final class LineController extends Controller
     {
         [$workbook, $entry] = $this->entries->read($this->shop($request), $scope, $request->kit(), $request->text());
         $kit = $workbook->kits[0] ?? null;
-        $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $kit);
+        $report = EntryWriter::report($entry, $workbook->rulesFor($workbook->scopes[0]), $workbook->onPaper($kit));
         $written = (new EntryWriter($request->units()))->reported($entry, $report, $kit !== null);
 
         return $this->json([

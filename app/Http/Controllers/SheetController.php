@@ -39,7 +39,7 @@ final class SheetController extends Controller
         $mapping = $request->mapping();
         $readings = (new SheetReader($workbook->wires, $workbook->terminals, $this->words->aliases($shop)))->read($mapping, $request->rows());
 
-        $sheet = (new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), $workbook->kits[0] ?? null);
+        $sheet = (new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), isset($workbook->kits[0]) ? $workbook->onPaper($workbook->kits[0]) : null);
 
         return $this->json([...$sheet, 'names' => self::names($workbook, $sheet)]);
     }

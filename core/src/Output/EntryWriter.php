@@ -12,7 +12,7 @@ use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Workbook\ObjectCodec;
@@ -30,13 +30,13 @@ final readonly class EntryWriter
     /**
      * The line by itself under a kit, or while none is in hand; nothing is known of one that is open.
      */
-    public static function report(QuickEntry $entry, HouseRules $rules, ?Kit $kit): ?Report
+    public static function report(QuickEntry $entry, HouseRules $rules, ?KitAsItStands $kit): ?Report
     {
-        return $entry->line === null ? null : Coverage::onPaper($kit, new Scope('entry', 'Entry', [$entry->line]), $rules);
+        return $entry->line === null ? null : Coverage::of($kit ?? KitAsItStands::none(), new Scope('entry', 'Entry', [$entry->line]), $rules);
     }
 
     /** @return array<string, mixed> with a kit how it judges the line, without one nothing of that */
-    public function entry(QuickEntry $entry, HouseRules $rules, ?Kit $kit = null): array
+    public function entry(QuickEntry $entry, HouseRules $rules, ?KitAsItStands $kit = null): array
     {
         return $this->reported($entry, $kit === null ? null : self::report($entry, $rules, $kit), $kit !== null);
     }

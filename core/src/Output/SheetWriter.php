@@ -15,7 +15,7 @@ use Gondrik\Core\Sheet\CellProblem;
 use Gondrik\Core\Sheet\LineGroup;
 use Gondrik\Core\Sheet\RowReading;
 use Gondrik\Core\Sheet\SheetReader;
-use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Wording\Units;
 use Gondrik\Core\Workbook\ObjectCodec;
 
@@ -40,7 +40,7 @@ final readonly class SheetWriter
      * @return array<string, mixed> lines that are made of the good rows (with a kit as it judges them), what is wrong in the bad
      *                              ones, and what the shop lacks for them
      */
-    public function sheet(Mapping $mapping, array $readings, HouseRules $rules, ?Kit $kit): array
+    public function sheet(Mapping $mapping, array $readings, HouseRules $rules, ?KitAsItStands $kit): array
     {
         $groups = SheetReader::grouped($mapping, $readings);
         $judged = $kit === null ? [] : $this->judged($groups, $rules, $kit);
@@ -64,10 +64,10 @@ final readonly class SheetWriter
      *
      * @return array<array{status: mixed, checks: mixed}> in their order
      */
-    private function judged(array $groups, HouseRules $rules, Kit $kit): array
+    private function judged(array $groups, HouseRules $rules, KitAsItStands $kit): array
     {
         $lines = array_map(static fn(LineGroup $group, int $index): Line => $group->line->called('line-' . ($index + 1)), $groups, array_keys($groups));
-        $report = (new ReportWriter($this->units))->report(Coverage::onPaper($kit, new Scope('table', 'Table', $lines), $rules));
+        $report = (new ReportWriter($this->units))->report(Coverage::of($kit, new Scope('table', 'Table', $lines), $rules));
 
         return array_map(static fn(array $line): array => ['status' => $line['status'], 'checks' => $line['checks']], $report['lines']);
     }

@@ -10,6 +10,7 @@ use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Inline;
@@ -69,6 +70,12 @@ final readonly class Workbook
     public function rulesFor(Scope $scope, ?RuleChoice $asked = null): HouseRules
     {
         return HouseRules::inForce($this->houseRules, $scope->houseRules, $asked);
+    }
+
+    /** A kit with all that is packed, and behind it what the kits have that it shares; nothing where no kit is in hand. */
+    public function onPaper(?Kit $kit): KitAsItStands
+    {
+        return $kit === null ? KitAsItStands::none() : KitAsItStands::onPaper($kit, $this->onDay()->shared($kit));
     }
 
     /** Its kits with what counts in them, on paper and on a day. */

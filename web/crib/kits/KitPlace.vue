@@ -12,6 +12,7 @@ import { money } from '@/shared/currency';
 import { problemAt, valueAt, withValue, type Draft } from '../edit/paths';
 import ThingShell from '../edit/ThingShell.vue';
 import { useThing } from '../edit/useThing';
+import SharedKits from './SharedKits.vue';
 import { packed, weighed, type Entry } from './packing';
 
 /** One kit: what is in it, in the order in which it is reached for, the hand it is for, and what it weighs and costs. */
@@ -26,6 +27,7 @@ const thing = useThing(list, id);
 const { draft, change, settle } = thing;
 
 const entries = computed(() => (draft.value?.tools as Entry[] | undefined) ?? []);
+const shares = computed(() => (draft.value?.shares as string[] | undefined) ?? []);
 const put = (path: string, value: unknown, name: string | null = path) => {
   if (draft.value) change(withValue<Draft>(draft.value, path, value), name);
 };
@@ -165,6 +167,13 @@ function take(tool: string): void {
           one.name
         }}</v-btn>
       </div>
+      <SharedKits
+        :id
+        :shares
+        :is-readonly
+        :problem="problem('shares', true)"
+        @put="put('shares', $event, null)"
+      />
     </template>
     <template #aside>
       <section aria-label="The kit as a whole">
@@ -176,7 +185,7 @@ function take(tool: string): void {
           <h3>{{ money(sums.price) }} to buy</h3>
           <p v-if="sums.unpriced" class="muted">and {{ counted(sums.unpriced, 'tool') }} without a price</p>
         </template>
-        <p v-for="one in lacking" :key="one" class="lack">
+        <p v-for="one in shares.length ? [] : lacking" :key="one" class="lack">
           Something in it requires “{{ nameOf(one) }}”, which is not in it.
         </p>
         <p v-if="id">

@@ -26,6 +26,9 @@ const SUITES = [
     'Listing' => ['ListingTest'],
     'Card' => ['CardTest'],
     'Catalogue' => ['CatalogueTest'],
+    'OnDay' => ['ThingsTest|CalendarTest'],
+    'Log' => ['ThingsTest|CalendarTest'],
+    'Calendar' => ['CalendarTest'],
 ];
 const APP_SUITES = [
     'Policies' => ['RolesTest'],
@@ -39,7 +42,7 @@ const APP_SUITES = [
     'LongQuestions' => ['TurnTest'],
     'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest'],
 ];
-const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
+const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 function shell(string $command): void
 {

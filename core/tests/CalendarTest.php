@@ -130,6 +130,7 @@ it('counts each thing for backups, a seldom one as makeshift', function (array $
         'two of one model' => [$told('n1', 'x1'), [], false],
         'one good one of a model of two' => [$told('c1', 'n1', 'x1'), [], true],
         'one good one, and another may be fetched' => [$told('c1', 'n1', 'x1'), ['shares' => ['bench']], false],
+        'one worn one alone' => [[...$told('c1'), ...array_map(static fn(string $id): array => ['id' => 'r' . $id, 'on' => '2027-03-01', 'what' => 'condition', 'asset' => $id, 'condition' => 'retired'], ['c2', 'n1', 'x1'])], [], true],
         'worn ones back each other' => [$told('c1', 'c2', 'n1', 'x1'), [], false],
     ];
 });
@@ -225,4 +226,7 @@ it('says what changes and why', function (): void {
         // From watched to good nothing changes.
         '2027-03-09 c3 counts -',
     ])->and(array_unique(array_map(static fn(CalendarDay $day): int => $day->headline->terminations, $days)))->toBe([5]);
+    // The last day is one of them, and the day after is not.
+    $short = (new Calendar($shop->onDay(), $shop->kits[0], $shop->scopes[0], new HouseRules()))->days(Day::read('2027-03-01'), 8);
+    expect(end($short)->on->plain())->toBe('2027-03-07');
 });

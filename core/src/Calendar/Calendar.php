@@ -61,7 +61,7 @@ final class Calendar
             foreach ($of as $index) {
                 $history = $this->shop->histories[$index];
                 [$was, $is] = [$now[$index], $this->place($history, $day)];
-                if ($was[0] !== $is[0] || !$was[1]->isLike($is[1])) {
+                if ($was[0] !== $is[0] || !$was[1]->isAsGoodAs($is[1])) {
                     $changes[] = new AssetChange($history->asset, $this->told($history, $day, $was[0], $is));
                 }
                 $now[$index] = $is;

@@ -24,9 +24,9 @@ final readonly class Standing
         public ?string $borrower = null,
     ) {}
 
-    /** Whether it is the same for what is covered. */
-    public function isLike(self $other): bool
+    /** Of two that count: whether one is as good as the other. */
+    public function isAsGoodAs(self $other): bool
     {
-        return $this->counts === $other->counts && ($this->code === AwayCode::Seldom) === ($other->code === AwayCode::Seldom);
+        return ($this->code === AwayCode::Seldom) === ($other->code === AwayCode::Seldom);
     }
 }

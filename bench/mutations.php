@@ -141,7 +141,7 @@ return [
     // Things and days
     ['src/OnDay/AssetHistory.php', '$told === $condition ? $since : $entry->on', '$entry->on'],
     ['src/OnDay/AssetHistory.php', '$pullUnder ??= $this->isUnder($entry)', '$pullUnder = $this->isUnder($entry)'],
-    ['src/OnDay/AssetHistory.php', "                \$failed ??= \$entry->on;", "                \$failed = \$entry->on;"],
+    ['src/OnDay/AssetHistory.php', '                $failed ??= $entry->on;', '                $failed = $entry->on;'],
     ['src/OnDay/AssetHistory.php', '[$entry->on, null, null, $cycles]', '[$entry->on, null, null, $start]'],
     ['src/OnDay/AssetHistory.php', '[$entry->on, null, null, $cycles]', '[$entry->on, $failed, null, $cycles]'],
     ['src/OnDay/AssetHistory.php', '$cycles - $start >= $due->cycles', '$cycles - $start > $due->cycles'],

@@ -8,47 +8,31 @@ use Gondrik\Core\Entry\EntryReader;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Value\PlainText;
-use Gondrik\Core\Workbook\InvalidWorkbook;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputArgument;
-use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** gondrik line WORKBOOK TEXT: reads one line of work as people write it, without a database. */
 #[AsCommand('line', 'Reads one line of work as people write it. Exit 0: read; 1: a question or something unknown; 2: not a valid question.')]
-final class LineCommand extends Command
+final class LineCommand extends WorkbookCommand
 {
-    private const OPEN = 1;
-
-    private const NOT_VALID = 2;
-
     protected function configure(): void
     {
-        $this->addArgument('workbook', InputArgument::REQUIRED, 'Workbook file (JSON)')
-            ->addArgument('text', InputArgument::REQUIRED, 'Like "40 × 12 AWG stranded PVC → ring yellow M6, wet"')
+        parent::configure();
+        $this->addArgument('text', InputArgument::REQUIRED, 'Like "40 × 12 AWG stranded PVC → ring yellow M6, wet"')
             ->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit to judge it by')
-            ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope whose house rules hold')
-            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+            ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope whose house rules hold');
+        $this->addFormat();
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
     {
-        $asked = new WorkbookQuestion($input);
-        try {
-            $format = $asked->oneOf('format', ['text', 'json']);
-            $text = self::text((string) $input->getArgument('text'));
-            $workbook = $asked->workbook();
-            $kit = $asked->isStated('kit') ? $asked->kit($workbook) : null;
-            $rules = $asked->isStated('scope') ? $workbook->rulesFor($asked->scope($workbook)) : HouseRules::inForce($workbook->houseRules, null);
-        } catch (InvalidWorkbook|\InvalidArgumentException $error) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return self::NOT_VALID;
-        }
+        $format = $asked->oneOf('format', ['text', 'json']);
+        $text = self::text($asked->argument('text'));
+        $workbook = $asked->workbook();
+        $kit = $asked->isStated('kit') ? $asked->kit($workbook) : null;
+        $rules = $asked->isStated('scope') ? $workbook->rulesFor($asked->scope($workbook)) : HouseRules::inForce($workbook->houseRules, null);
         $entry = (new EntryReader($workbook->wires, $workbook->terminals))->read($text);
         $written = (new EntryWriter())->entry($entry, $rules, $kit === null ? null : $workbook->onPaper($kit));
         if ($entry->line?->torque !== null) {
@@ -56,7 +40,7 @@ final class LineCommand extends Command
             $written['line']['torque'] = $entry->line->torque->newtonMetres;
         }
         $format === 'json'
-            ? $output->writeln(json_encode($written, JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
+            ? self::json($output, $written)
             : (new TextEntry($output))->write($written);
 
         return $entry->isWhole() ? self::SUCCESS : self::OPEN;

@@ -9,52 +9,31 @@ use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Workbook\InvalidWorkbook;
 use Symfony\Component\Console\Attribute\AsCommand;
-use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Helper\Table;
-use Symfony\Component\Console\Input\InputArgument;
-use Symfony\Component\Console\Input\InputInterface;
-use Symfony\Component\Console\Input\InputOption;
-use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
 /** gondrik matrix WORKBOOK: every kit against every scope. */
 #[AsCommand('matrix', 'Checks kits against scopes, each against each. Exit 0; 2: not a valid question.')]
-final class MatrixCommand extends Command
+final class MatrixCommand extends WorkbookCommand
 {
-    private const NOT_VALID = 2;
-
     protected function configure(): void
     {
-        $many = InputOption::VALUE_REQUIRED | InputOption::VALUE_IS_ARRAY;
-        $this->addArgument('workbook', InputArgument::REQUIRED, 'Workbook file (JSON)')
-            ->addOption('kit', null, $many, 'Id of a kit; may be given several times; without one, all')
-            ->addOption('scope', null, $many, 'Id of a scope; may be given several times; without one, all')
-            ->addOption('on', null, InputOption::VALUE_REQUIRED, 'The day: of a tracked kit what counts then; without it all is on paper')
-            ->addOption('with', null, $many, 'Id of a tool as if it came to each kit; may be given several times')
-            ->addOption('without', null, $many, 'Id of a tool as if it were not there; may be given several times')
-            ->addOption('rule', null, $many, 'A house rule as if it were so: KEY=VALUE; may be given several times')
-            ->addOption('format', null, InputOption::VALUE_REQUIRED, 'text or json', 'text');
+        parent::configure();
+        $this->addOption('kit', null, self::MANY, 'Id of a kit; may be given several times; without one, all')
+            ->addOption('scope', null, self::MANY, 'Id of a scope; may be given several times; without one, all');
+        $this->addSupposed()->addRule()->addFormat();
     }
 
-    protected function execute(InputInterface $input, OutputInterface $output): int
+    protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
     {
-        $asked = new WorkbookQuestion($input);
-        try {
-            $format = $asked->oneOf('format', ['text', 'json']);
-            $workbook = $asked->workbook();
-            $kits = $asked->some('kit', $workbook->kits);
-            $scopes = $asked->some('scope', $workbook->scopes);
-            $day = $asked->day('on');
-            $rules = $asked->rules();
-            [$with, $without] = $asked->supposed($workbook);
-        } catch (InvalidWorkbook|\InvalidArgumentException $error) {
-            $errors = $output instanceof ConsoleOutputInterface ? $output->getErrorOutput() : $output;
-            $errors->writeln($error->getMessage(), OutputInterface::OUTPUT_RAW);
-
-            return self::NOT_VALID;
-        }
+        $format = $asked->oneOf('format', ['text', 'json']);
+        $workbook = $asked->workbook();
+        $kits = $asked->some('kit', $workbook->kits);
+        $scopes = $asked->some('scope', $workbook->scopes);
+        $day = $asked->day('on');
+        $rules = $asked->rules();
+        [$with, $without] = $asked->supposed($workbook);
         $shop = $workbook->onDay();
         $reports = [];
         foreach ($kits as $kit) {
@@ -64,12 +43,12 @@ final class MatrixCommand extends Command
             }
         }
         $format === 'json'
-            ? $output->writeln(json_encode([
+            ? self::json($output, [
                 'on' => $day?->plain(),
                 'kits' => array_map(static fn(Kit $kit): string => $kit->id, $kits),
                 'scopes' => array_map(static fn(Scope $scope): string => $scope->id, $scopes),
                 'cells' => array_map(self::cell(...), $reports),
-            ], JSON_PRETTY_PRINT | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES | JSON_THROW_ON_ERROR), OutputInterface::OUTPUT_RAW)
+            ])
             : self::table($output, $reports);
 
         return self::SUCCESS;

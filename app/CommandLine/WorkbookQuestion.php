@@ -36,6 +36,11 @@ final readonly class WorkbookQuestion
         return (new WorkbookCodec())->read($text);
     }
 
+    public function argument(string $name): string
+    {
+        return (string) $this->input->getArgument($name);
+    }
+
     public function isStated(string $option): bool
     {
         return $this->input->getOption($option) !== null;

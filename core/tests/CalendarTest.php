@@ -6,6 +6,8 @@ use Gondrik\Core\Calendar\AssetChange;
 use Gondrik\Core\Calendar\Calendar;
 use Gondrik\Core\Calendar\CalendarDay;
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Others;
+use Gondrik\Core\Match\ToolMatch;
 use Gondrik\Core\OnDay\AwayAsset;
 use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Output\DayWriter;
@@ -46,6 +48,11 @@ function benchShop(array $log = [], array $van = [], array $rules = []): Workboo
     $document = ThingsShop::document('', '', '', $rules);
     $capability = ['op' => 'cut', 'single' => '22-8 AWG'];
     $document['tools'] = array_map(static fn(string $id): array => ['id' => $id, 'name' => ucfirst($id), 'kind' => 'cutter', 'capabilities' => [$capability]], ['cutter', 'snips', 'shears', 'knife']);
+    // The fourth does what the others do not.
+    $document['tools'][3]['capabilities'] = [
+        ['op' => 'strip', 'method' => 'self-adjusting', 'insulation' => ['pvc'], 'size' => '20-10 AWG'],
+        ['op' => 'crimp', 'classes' => ['insulated'], 'control' => 'full-cycle', 'profile' => 'oval', 'nests' => [['label' => 'blue', 'size' => '16-14 AWG']]],
+    ];
     $document['kits'] = [
         ['id' => 'van', 'name' => 'Van', 'tracked' => true, 'tools' => [['tool' => 'cutter', 'count' => 3], ['tool' => 'snips']], ...$van],
         ['id' => 'bench', 'name' => 'Bench', 'tracked' => true, 'tools' => [['tool' => 'cutter']]],
@@ -133,6 +140,22 @@ it('counts each thing for backups, a seldom one as makeshift', function (array $
         'one worn one alone' => [[...$told('c1'), ...array_map(static fn(string $id): array => ['id' => 'r' . $id, 'on' => '2027-03-01', 'what' => 'condition', 'asset' => $id, 'condition' => 'retired'], ['c2', 'n1', 'x1'])], [], true],
         'worn ones back each other' => [$told('c1', 'c2', 'n1', 'x1'), [], false],
     ];
+});
+
+it('tells among the others the same model that might be fetched', function (): void {
+    $shop = benchShop(van: ['shares' => ['bench']]);
+    $kit = kitOn($shop, 'van', '2027-03-04')->kit;
+    $step = Coverage::of($kit, $shop->scopes[0], new HouseRules())->lines[0]->steps[0];
+    $told = array_map(static fn(ToolMatch $match): string => $match->tool->id . ($match->part->isShared ? ' shared' : ''), (new Others($kit, new HouseRules()))->of($step));
+    expect($told)->toBe(['snips', 'shears', 'cutter shared']);
+});
+
+it('covers from day to day by how good the things are, not only by how many', function (): void {
+    $told = static fn(string $asset, string $on, string $condition): array => ['id' => $asset . $on, 'on' => $on, 'what' => 'condition', 'asset' => $asset, 'condition' => $condition];
+    $shop = benchShop([...array_map(static fn(string $id): array => $told($id, '2027-03-01', 'retired'), ['x1', 'n1', 'c2']), $told('c1', '2027-03-05', 'seldom'), $told('c1', '2027-03-07', 'good')], ['shares' => ['paper']]);
+    $days = (new Calendar($shop->onDay(), $shop->kits[0], $shop->scopes[0], new HouseRules()))->days(Day::read('2027-03-01'), 9);
+    expect(array_map(static fn(CalendarDay $day): array => [$day->on->plain(), $day->headline->covered, $day->headline->makeshift], $days))
+        ->toBe([['2027-03-01', 5, 0], ['2027-03-05', 0, 5], ['2027-03-07', 5, 0]]);
 });
 
 it('knows on any day what was known by then', function (int $seed): void {

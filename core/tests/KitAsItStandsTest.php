@@ -28,3 +28,14 @@ it('takes part as it is packed, and with what comes to it', function (): void {
     expect([$kit->hasKind(ToolKind::Crimper), $more->hasKind(ToolKind::Crimper)])->toBe([false, true]);
     expect(standing(KitAsItStands::none()))->toBe([[], []]);
 });
+
+it('has of a model of its own and shared its own first, and for a plan both as one', function (): void {
+    $tool = new Tool('a', 'A', ToolKind::Cutter, []);
+    $kit = KitAsItStands::onPaper(new Kit('k', 'K', [new KitEntry($tool)]), [new Kit('o', 'O', [new KitEntry($tool, 2)])]);
+    $told = static fn(KitAsItStands $kit): array => array_map(static fn(TakingPart $part): string => $part->count . ($part->isShared ? ' shared' : ''), $kit->tools);
+    expect($told($kit))->toBe(['1', '2 shared'])
+        ->and($kit->count('a'))->toBe(1)
+        ->and($told($kit->eachModelOnce()))->toBe(['3'])
+        ->and($told($kit->oneMore($tool)))->toBe(['2', '2 shared'])
+        ->and($told($kit->without('a')))->toBe([]);
+});

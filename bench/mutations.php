@@ -64,7 +64,7 @@ return [
     ['src/Match/Sleeve/SleeveRules.php', '$known === [] ? null : max($known)', '$known === [] ? null : min($known)'],
     ['src/Rules/HouseRules.php', '$this->pullTest === PullTesting::Sample ?', '$this->pullTest === PullTesting::Every ?'],
     ['src/Size/Span.php', '$least->area <= $greatest->area ? new self($least, $greatest) : null', 'new self($least, $greatest)'],
-    ['src/Coverage/Choice.php', '$asGood === 1 && $this->kit->count($best[0]->id) === 1', '$asGood === 1'],
+    ['src/Coverage/Choice.php', '$doing[$best[1] >= Findings::MAKESHIFT ? 1 : 0] === 1', '$doing[0] + $doing[1] === 1'],
     // Planning
     ['src/Planning/Way.php', '$months * $tool->cost->perMonth', '$tool->cost->perMonth'],
     ['src/Planning/Pieces.php', '$way->cost < $found[$level]->cost', '$way->cost > $found[$level]->cost'],

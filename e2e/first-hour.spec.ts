@@ -8,7 +8,7 @@ test.use({ storageState: { cookies: [], origins: [] } });
 
 const cutter = 'Flush cutter 130 mm';
 const stripper = 'Notched hand stripper, 10-18 AWG solid';
-const holes = 'Closes both holes for 133.50';
+const holes = 'Closes both holes for €133.50';
 
 /** Each attempt has a shop of its own. */
 async function enter(page: Page, way: 'mouse' | 'keys', attempt: number): Promise<void> {

@@ -22,7 +22,7 @@ const box = '/plan?kit=apprentice-box&scopes=boards,cabin-lighting';
 test('from the holes to a buying list, as the command line plans it', async ({ page }) => {
   const told = planned('--kit', 'apprentice-box', '--scope', 'boards', '--scope', 'cabin-lighting');
   await page.goto(box);
-  await expect(page.getByText(`Closes all 6 holes for ${(told.cost / 100).toFixed(2)}`)).toBeVisible();
+  await expect(page.getByText(`Closes all 6 holes for €${(told.cost / 100).toFixed(2)}`)).toBeVisible();
   const moves = page.getByRole('region', { name: 'What to do' });
   await expect(moves.getByText('Leave out')).toHaveCount(told.add.length);
   await expect(page.getByRole('region', { name: 'Why this' })).toContainText('Proven');
@@ -51,7 +51,7 @@ test('a tool is left out or held fast, and the plan answers; the address has it'
     '--without',
     'ferrule-small',
   );
-  await expect(page.getByText(`for ${(without.cost / 100).toFixed(2)}`)).toBeVisible();
+  await expect(page.getByText(`for €${(without.cost / 100).toFixed(2)}`)).toBeVisible();
   await moves.getByRole('button', { name: 'Allow again' }).click();
   await ferrule.getByRole('button', { name: 'Hold fast' }).click();
   await expect(page).toHaveURL(/with=ferrule-small/);

@@ -20,7 +20,11 @@ test('what a coordinator proposes counts, and waits for the lead', async ({ brow
   await coordinator.keyboard.press('Enter');
   await expect(coordinator.getByText('Proposed: olive pin lug')).toBeVisible();
   await line.press('Enter');
-  await expect(coordinator.getByRole('gridcell', { name: 'olive pin lug' })).toBeVisible();
+  const back = coordinator.getByRole('button', { name: 'Undo', exact: true }).first();
+  const written = coordinator.getByRole('gridcell', { name: 'olive pin lug' });
+  await expect(written).toBeVisible();
+  await back.click();
+  await expect(written).toHaveCount(0);
 
   const lead = await browser.newPage({ storageState: people.lead });
   await lead.goto('/crib/terminals');
@@ -33,6 +37,12 @@ test('what a coordinator proposes counts, and waits for the lead', async ({ brow
   await expect(waiting).toHaveCount(0);
   await lead.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(waiting).toBeVisible();
+  // It is the coordinator's to take back.
+  await back.click();
+  await expect(coordinator.getByText('Taken back: Proposed: olive pin lug')).toBeVisible();
+  await lead.goto('/crib/terminals');
+  await expect(lead.getByText('45 terminals')).toBeVisible();
+  await expect(waiting).toHaveCount(0);
 });
 
 test('what prices are in is picked by the lead, and stands at every price', async ({ browser }) => {

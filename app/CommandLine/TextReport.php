@@ -9,7 +9,7 @@ use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Coverage\StepCover;
-use Gondrik\Core\OnDay\AwayAsset;
+use Gondrik\Core\OnDay\AssetStanding;
 use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Tool\ToolKind;
@@ -51,7 +51,7 @@ final readonly class TextReport
     {
         return $stands->day === null ? [] : [
             'On ' . $stands->day . '.',
-            ...array_map(fn(AwayAsset $away): string => 'not counted: ' . $away->asset->id . ', ' . $away->asset->tool->name . '. ' . $this->sentence->away($away->standing), $stands->away),
+            ...array_map(fn(AssetStanding $away): string => 'not counted: ' . $away->asset->id . ', ' . $away->asset->tool->name . '. ' . $this->sentence->away($away->standing), $stands->away),
         ];
     }
 

@@ -66,7 +66,7 @@ final readonly class Journal
     }
 
     /**
-     * Whether an entry has changed what only the lead writes. What was made as a proposal is whose proposal it is.
+     * Whether an entry has changed what only the lead writes. Making a proposal is none of it, nor taking that back; what the lead does with one is.
      *
      * @throws ModelNotFoundException<ChangeModel> when the shop has no such entry
      */
@@ -75,11 +75,12 @@ final readonly class Journal
         $places = array_map(static fn(Change $change): Place => $change->place, $this->changes($shop, $id));
         $forTheLead = array_filter($places, static fn(Place $place): bool => $place->isForTheLead());
         $paths = array_map(static fn(Place $place): string => $place->path(), $forTheLead);
+        $isMaking = in_array($this->entry($shop, $id)->event, [Event::Added->value, Event::Undone->value], true);
         $isProposal = static fn(Place $place): bool => $place->list === Place::PROPOSED
             ? in_array($place->scope . '/' . $place->id, $paths, true)
             : in_array(Place::PROPOSED . '/' . $place->path(), $paths, true);
 
-        return array_filter($forTheLead, static fn(Place $place): bool => !$isProposal($place)) !== [];
+        return array_filter($forTheLead, static fn(Place $place): bool => !$isMaking || !$isProposal($place)) !== [];
     }
 
     /**

@@ -2,13 +2,12 @@
 
 declare(strict_types=1);
 
-use Gondrik\Core\Calendar\AssetChange;
 use Gondrik\Core\Calendar\Calendar;
 use Gondrik\Core\Calendar\CalendarDay;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Match\ToolMatch;
-use Gondrik\Core\OnDay\AwayAsset;
+use Gondrik\Core\OnDay\AssetStanding;
 use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Output\DayWriter;
 use Gondrik\Core\Output\ReportWriter;
@@ -39,7 +38,7 @@ function partsOf(KitOnDay $stands): array
 /** @return list<string> */
 function awayFrom(KitOnDay $stands): array
 {
-    return array_map(static fn(AwayAsset $away): string => $away->asset->id . ' ' . $away->standing->code?->value, $stands->away);
+    return array_map(static fn(AssetStanding $away): string => $away->asset->id . ' ' . $away->standing->code?->value, $stands->away);
 }
 
 /** A shop with more kits, tools and things than the one of the table: a cutter, a crimper and a stripper each thing by thing. */
@@ -219,7 +218,7 @@ it('tells from day to day what check says of each', function (int $seed): void {
         }
         if (isset($byDay[$day->number])) {
             $known = $byDay[$day->number]->headline;
-            $changed = array_map(static fn(AssetChange $change): string => $change->asset->id, $byDay[$day->number]->changes);
+            $changed = array_map(static fn(AssetStanding $change): string => $change->asset->id, $byDay[$day->number]->changes);
             $otherwise = array_keys(array_diff_assoc($counts, $before ?? $counts) + array_diff_assoc($before ?? $counts, $counts));
             expect($changed)->toEqualCanonicalizing($otherwise);
         }

@@ -48,13 +48,17 @@ it('is its maker’s to take back, as long as nothing rests on it', function ():
 
 it('waits again when the lead has taken it away and brings it back', function (): void {
     $shop = $this->demo();
-    $this->actingAs(personOf($shop, Role::Coordinator));
+    $this->actingAs($coordinator = personOf($shop, Role::Coordinator));
     $made = $this->postJson('/api/v1/catalogue/terminals/ring-red-m6')->assertCreated()->json();
     $waiting = $this->getJson('/api/v1/proposals')->json('data');
     expect(array_column($waiting, 'id'))->toBe([$made['id']]);
     $this->insteadActingAs($this->lead($shop));
     $gone = $this->deleteJson('/api/v1/terminals/' . $made['id'], headers: ['If-Match' => '"' . $made['version'] . '"'])->assertNoContent();
     expect($this->getJson('/api/v1/proposals')->json('data'))->toBe([]);
+    // What the lead has taken away only the lead brings back.
+    $this->insteadActingAs($coordinator);
+    $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertForbidden();
+    $this->insteadActingAs($this->lead($shop));
     $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
     expect($this->getJson('/api/v1/proposals')->json('data'))->toBe($waiting);
 });

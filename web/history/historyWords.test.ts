@@ -58,6 +58,9 @@ it('tells of a proposal, which its maker takes back, and of its confirmation, wh
   };
   expect(entryWords(confirmed, names)).toBe('Confirmed: what was proposed: terminal “Ring M6”');
   expect([proposal, confirmed].map((one) => mayTakeBack(one, 'coordinator'))).toEqual([true, false]);
+  // What the lead took away or merged, only the lead brings back.
+  for (const event of ['removed', 'merged'] as const)
+    expect(mayTakeBack({ ...proposal, event }, 'coordinator')).toBe(false);
   // That another waits makes nothing of this one.
   const other = { ...proposal, changes: [ring, { ...waits, id: 'lug' }] };
   expect(mayTakeBack(other, 'coordinator')).toBe(false);

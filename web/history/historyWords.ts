@@ -138,7 +138,7 @@ export function whatChanged(
 
 const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'proposed'];
 
-/** A proposal is whose proposal it is: the thing and that it waits come and go together. */
+/** Of a proposal the thing and that it waits come and go together; whoever makes one takes that back. */
 function isProposal(change: Change, changes: Change[]): boolean {
   const [list, id] = change.list === 'proposed' ? [change.scope, change.id] : ['proposed', change.id];
   return changes.some(
@@ -149,10 +149,14 @@ function isProposal(change: Change, changes: Change[]): boolean {
 
 /** Whether somebody may take it back: what only a lead writes, only a lead takes back. */
 export const mayTakeBack = (
-  { count, changes, into }: Schemas['HistoryEntry'],
+  { count, changes, into, event }: Schemas['HistoryEntry'],
   role: string | undefined,
 ): boolean =>
   count > 0 &&
   (role === 'lead' ||
     (into === undefined &&
-      !changes.some((change) => OF_THE_LEAD.includes(change.list) && !isProposal(change, changes))));
+      !changes.some(
+        (change) =>
+          OF_THE_LEAD.includes(change.list) &&
+          !((event === 'added' || event === 'undone') && isProposal(change, changes)),
+      )));

@@ -8,6 +8,7 @@ use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Headline;
 use Gondrik\Core\Coverage\Known;
 use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\OnDay\AssetStanding;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\ShopOnDay;
 use Gondrik\Core\OnDay\Standing;
@@ -62,7 +63,7 @@ final class Calendar
                 $history = $this->shop->histories[$index];
                 [$was, $is] = [$now[$index], $this->place($history, $day)];
                 if ($was[0] !== $is[0] || !$was[1]->isAsGoodAs($is[1])) {
-                    $changes[] = new AssetChange($history->asset, $this->told($history, $day, $was[0], $is));
+                    $changes[] = new AssetStanding($history->asset, $this->told($history, $day, $was[0], $is));
                 }
                 $now[$index] = $is;
             }

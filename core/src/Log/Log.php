@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Log;
 
-use Gondrik\Core\Value\Day;
-
 /** What has happened, less what was voided, in the order of days; what happened on one day keeps its order. */
 final readonly class Log
 {
@@ -39,12 +37,6 @@ final readonly class Log
         usort($inForce, static fn(Entry $one, Entry $other): int => $one->on->number <=> $other->on->number);
 
         return new self($inForce);
-    }
-
-    /** What is known by the end of a day. */
-    public function until(Day $day): self
-    {
-        return new self(array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day))));
     }
 
     /** @return list<Entry> about one thing, in the order of days */

@@ -89,7 +89,7 @@ final readonly class ShopOnDay
         return array_values($parts);
     }
 
-    /** @return list<AwayAsset> */
+    /** @return list<AssetStanding> */
     private function away(Kit $kit, ?Day $day, HouseRules $rules): array
     {
         if ($day === null || !$kit->tracked) {
@@ -100,7 +100,7 @@ final readonly class ShopOnDay
             $state = $history->on($day);
             $standing = $state->home?->id === $kit->id ? $state->standing($kit->id, $rules->duesThatCount) : null;
             if ($standing?->counts === false) {
-                $away[] = new AwayAsset($history->asset, $standing);
+                $away[] = new AssetStanding($history->asset, $standing);
             }
         }
 

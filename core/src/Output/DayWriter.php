@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
-use Gondrik\Core\Calendar\AssetChange;
 use Gondrik\Core\Calendar\CalendarDay;
-use Gondrik\Core\OnDay\AwayAsset;
+use Gondrik\Core\OnDay\AssetStanding;
 use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Wording\Sentence;
 
@@ -18,7 +17,7 @@ final readonly class DayWriter
     /** @return array{on: string|null, hand: null, away: list<array<string, string|null>>} */
     public function kit(KitOnDay $stands): array
     {
-        return ['on' => $stands->day?->plain(), 'hand' => null, 'away' => array_map(fn(AwayAsset $away): array => [
+        return ['on' => $stands->day?->plain(), 'hand' => null, 'away' => array_map(fn(AssetStanding $away): array => [
             'asset' => $away->asset->id,
             'tool' => $away->asset->tool->id,
             'code' => $away->standing->code?->value,
@@ -38,7 +37,7 @@ final readonly class DayWriter
         return array_map(static fn(CalendarDay $day): array => [
             'on' => $day->on->plain(),
             'headline' => ReportWriter::headline($day->headline),
-            'changes' => array_map(static fn(AssetChange $change): array => ['asset' => $change->asset->id, 'counts' => $change->standing->counts, 'code' => $change->standing->code?->value], $day->changes),
+            'changes' => array_map(static fn(AssetStanding $change): array => ['asset' => $change->asset->id, 'counts' => $change->standing->counts, 'code' => $change->standing->code?->value], $day->changes),
         ], $days);
     }
 }

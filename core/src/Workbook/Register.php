@@ -25,9 +25,4 @@ final readonly class Register
         #[ListOf(Entry::class)]
         public array $log = [],
     ) {}
-
-    public function isEmpty(): bool
-    {
-        return $this->people === [] && $this->assets === [] && $this->log === [];
-    }
 }

@@ -6,8 +6,8 @@ namespace Gondrik\Core\OnDay;
 
 use Gondrik\Core\Asset\Asset;
 
-/** A thing that lives in a kit and does not count there on a day. */
-final readonly class AwayAsset
+/** A thing, and how it stands in a kit on a day. */
+final readonly class AssetStanding
 {
     public function __construct(public Asset $asset, public Standing $standing) {}
 }

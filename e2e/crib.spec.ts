@@ -317,4 +317,21 @@ test.describe('a hand', () => {
     await expect(page.getByRole('grid')).toBeVisible();
     await expect(page.getByRole('button', { name: /Take over/ })).toHaveCount(0);
   });
+
+  test('nothing of a row stands outside it at the width of a tablet', async ({ page }) => {
+    await page.setViewportSize({ width: 820, height: 1180 });
+    await page.goto('/crib/tools');
+    await expect(page.getByText('45 tools')).toBeVisible();
+    const heights = await page.getByRole('gridcell').evaluateAll((cells) =>
+      cells.flatMap((cell) => {
+        const row = cell.closest('[role=row]')?.getBoundingClientRect().height ?? 0;
+        const words = document.createRange();
+        words.selectNodeContents(cell);
+        const inIt = cell.childElementCount ? [...cell.children] : [words];
+        return inIt.map((one) => one.getBoundingClientRect().height - row);
+      }),
+    );
+    expect(heights.length).toBeGreaterThan(20);
+    expect(Math.max(...heights)).toBeLessThanOrEqual(0);
+  });
 });

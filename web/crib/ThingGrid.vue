@@ -54,7 +54,10 @@ defineSlots<{ cell?(props: { row: ThingRow; column: GridColumn<ThingRow> }): unk
         <i v-if="bandOf(String(column.value(row)))" :class="bandOf(String(column.value(row)))" />
         {{ column.value(row) }}
       </span>
-      <template v-else>{{ column.value?.(row) ?? '–' }}</template>
+      <!-- A row is two lines high; the whole is told on hovering, and heard. -->
+      <span v-else class="words" :title="String(column.value?.(row) ?? '')">{{
+        column.value?.(row) ?? '–'
+      }}</span>
     </template>
   </DataGrid>
 </template>
@@ -64,6 +67,13 @@ defineSlots<{ cell?(props: { row: ThingRow; column: GridColumn<ThingRow> }): unk
   display: inline-flex;
   align-items: center;
   gap: 6px;
+}
+
+.words {
+  display: -webkit-box;
+  overflow: hidden;
+  -webkit-box-orient: vertical;
+  -webkit-line-clamp: 2;
 }
 
 i {

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedPlanController;
+use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
@@ -13,6 +14,7 @@ use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
+use App\Http\Controllers\RegisterController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
@@ -73,6 +75,11 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
+        Route::get('wall', [RegisterController::class, 'wall']);
+        Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
+        // Who may write what is asked of each entry.
+        Route::post('log', [RegisterController::class, 'store']);
+        Route::get('calendar', [CalendarController::class, 'show']);
         Route::get('proposals', [ThingController::class, 'proposed']);
         Route::get('catalogue/closing', [CatalogueController::class, 'closing']);
         Route::get('catalogue/{list}', [CatalogueController::class, 'index'])->whereIn('list', $models);

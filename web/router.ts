@@ -34,6 +34,7 @@ export const router = createRouter({
       name: 'make',
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
+    { path: '/crib/wall', name: 'wall', component: () => import('./crib/wall/WallPlace.vue') },
     { path: '/crib/kits', name: 'kits', component: () => import('./crib/kits/KitsPlace.vue') },
     { path: '/crib/make/kits', name: 'make-kit', component: () => import('./crib/kits/KitPlace.vue') },
     { path: '/crib/kits/:id/inlay', name: 'inlay', component: () => import('./crib/kits/InlayPlace.vue') },

@@ -8,12 +8,16 @@ use App\Imports\WorkbookImport;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Support\Facades\DB;
 
 /** The made-up ropeway: its people, and its workbook through the same import as anybody's. */
 final readonly class DemoShop
 {
+    /** The day on which the story of the workbook is told. */
+    private const TOLD_ON = '2026-12-01';
+
     private const PASSWORD = 'cable-car';
 
     private const PEOPLE = [
@@ -29,6 +33,14 @@ final readonly class DemoShop
         return database_path('demo/tarnholt-ropeway.json');
     }
 
+    /** The workbook with its days moved, so that its story is always of now. */
+    public static function asOfToday(): string
+    {
+        $moved = Day::read(now()->toDateString())->number - Day::read(self::TOLD_ON)->number;
+
+        return (string) preg_replace_callback('~"(\d{4}-\d{2}-\d{2})"~', static fn(array $day): string => '"' . Day::read($day[1])->plus($moved) . '"', (string) file_get_contents(self::workbookPath()));
+    }
+
     public function isLoaded(): bool
     {
         return Shop::query()->where('is_demo', true)->exists();
@@ -41,7 +53,7 @@ final readonly class DemoShop
             return;
         }
         DB::transaction(function (): void {
-            $workbook = $this->codec->read((string) file_get_contents(self::workbookPath()));
+            $workbook = $this->codec->read(self::asOfToday());
             $shop = Shop::query()->create(['name' => $workbook->title ?? 'Demo', 'is_demo' => true]);
             foreach (self::PEOPLE as $person) {
                 User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);

@@ -17,6 +17,8 @@ enum Event: string
     case Edited = 'edited';
     /** What somebody had proposed. */
     case Confirmed = 'confirmed';
+    /** Something that is written down in the log. */
+    case Happened = 'happened';
     case Imported = 'imported';
     /** An earlier change taken back; taking that back again does it once more. */
     case Undone = 'undone';

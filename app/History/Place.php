@@ -7,14 +7,17 @@ namespace App\History;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /**
- * What a change is about: a thing of one of the workbook's lists, a line of a scope, the order of a scope's lines, that something waits for
- * the lead, or the shop's currency.
+ * What a change is about: a thing of one of the workbook's lists, a line of a scope, the order of a scope's lines, an entry of the log, that
+ * something waits for the lead, or the shop's currency.
  */
 final readonly class Place
 {
     public const LINES = 'lines';
 
     public const ORDER = 'order';
+
+    /** What has happened: an entry comes, and stays. */
+    public const LOG = 'log';
 
     /** What the prices of the shop are in. */
     public const CURRENCY = 'currency';
@@ -46,15 +49,20 @@ final readonly class Place
         return new self(self::PROPOSED, $id, $list->value);
     }
 
-    /** Whether only the lead writes it: what everything is judged by, and what it is paid in. */
+    /** Whether only the lead changes it: what everything is judged by, what it is paid in, and what was written down as having happened. */
     public function isForTheLead(): bool
     {
-        return in_array($this->list, [self::CURRENCY, self::PROPOSED], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
+        return in_array($this->list, [self::CURRENCY, self::PROPOSED, self::LOG], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
     }
 
     public function isLine(): bool
     {
         return $this->list === self::LINES;
+    }
+
+    public function isEntry(): bool
+    {
+        return $this->list === self::LOG;
     }
 
     public function isOrder(): bool

@@ -6,6 +6,7 @@ namespace App\Imports;
 
 use App\History\Event;
 use App\History\Journal;
+use App\History\Place;
 use App\Models\Import;
 use App\Models\Shop;
 use App\Models\User;
@@ -95,7 +96,11 @@ final readonly class ImportHistory
                 throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
             $before = $this->codec->read($import->before);
-            self::refuseModels($by, ImportPlan::between($before, $this->codec->read($import->content)));
+            $brought = ImportPlan::between($before, $this->codec->read($import->content));
+            self::refuseModels($by, $brought);
+            if ($brought->bringsEntries()) {
+                throw new ConflictHttpException('This import has written ' . $brought->counts[Place::LOG]['added'] . ' entries into the log, and what has happened stays: void those that are wrong, and take away by hand what else is too much.');
+            }
             $this->belongings->refuseLoss($locked, self::idsOf($before));
             $this->importer->restore($locked, $before);
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
@@ -106,7 +111,7 @@ final readonly class ImportHistory
     /** @throws AuthorizationException where it brings, or would take back, what only the lead may write */
     private static function refuseModels(User $by, ImportPlan $plan): void
     {
-        if ($plan->touchesModels()) {
+        if ($plan->isForTheLead()) {
             Gate::forUser($by)->authorize('writeModels', Shop::class);
         }
     }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace App\Imports;
 
+use App\History\Place;
+use Gondrik\Core\Log\Entry;
+use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -19,6 +22,8 @@ final readonly class ImportPlan
         public array $counts,
         private array $touched,
         public bool $changesHouseRules,
+        /** @var array<string, bool> entries of the log that would come, by id, and whether one is for the lead */
+        private array $newEntries,
         /** Equal for plans that do the same to the same. */
         public string $hash,
     ) {}
@@ -35,11 +40,15 @@ final readonly class ImportPlan
             $counts[$list->value] = ['added' => count($added), 'changed' => count($changed), 'left' => count($has) - count($changed)];
             $touched[$list->value] = array_fill_keys(array_keys($added), '') + $changed;
         }
+        // What has happened is only ever added to: that two tell one thing in two ways is refused before (WholeShop).
+        $known = self::written($shop->register->log);
+        $newEntries = array_diff_key(self::written($coming->register->log), $known);
+        $counts[Place::LOG] = ['added' => count($newEntries), 'changed' => 0, 'left' => count($known)];
         // A workbook that says nothing of house rules leaves them as they are.
         $rules = $shop->houseRules === null ? '' : self::text($shop->houseRules);
         $changesHouseRules = $coming->houseRules !== null && self::text($coming->houseRules) !== $rules;
 
-        return new self($counts, $touched, $changesHouseRules, hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null])));
+        return new self($counts, $touched, $changesHouseRules, array_map(static fn(string $text): bool => in_array(json_decode($text)->what, [What::Void->value, What::Cleared->value], true), $newEntries), hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null, array_keys($newEntries)])));
     }
 
     public function touches(WorkbookList $list, string $id): bool
@@ -47,9 +56,23 @@ final readonly class ImportPlan
         return isset($this->touched[$list->value]['#' . $id]);
     }
 
-    /** Whether it would write wires, terminals, tools or house rules, which is for the lead of a shop. */
-    public function touchesModels(): bool
+    public function brings(Entry $entry): bool
     {
+        return isset($this->newEntries['#' . $entry->id]);
+    }
+
+    /** Whether something would be written that stays, whatever is taken back. */
+    public function bringsEntries(): bool
+    {
+        return $this->newEntries !== [];
+    }
+
+    /** Whether it would write what only the lead of a shop writes: wires, terminals, tools, house rules, and that something is voided or cleared. */
+    public function isForTheLead(): bool
+    {
+        if (in_array(true, $this->newEntries, true)) {
+            return true;
+        }
         foreach (WorkbookList::models() as $list) {
             if ($this->touched[$list->value] !== []) {
                 return true;
@@ -76,7 +99,7 @@ final readonly class ImportPlan
 
     public function changesNothing(): bool
     {
-        return !$this->changesHouseRules && array_filter($this->touched) === [];
+        return !$this->changesHouseRules && !$this->bringsEntries() && array_filter($this->touched) === [];
     }
 
     /**

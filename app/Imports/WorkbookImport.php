@@ -7,6 +7,7 @@ namespace App\Imports;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use App\Reading\WholeShop;
+use App\Writing\LogStore;
 use App\Writing\ShopStore;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
@@ -19,6 +20,7 @@ final readonly class WorkbookImport
         private ShopWorkbook $shops = new ShopWorkbook(),
         private ShopStore $store = new ShopStore(),
         private WholeShop $whole = new WholeShop(),
+        private LogStore $log = new LogStore(),
     ) {}
 
     /**
@@ -49,6 +51,7 @@ final readonly class WorkbookImport
             foreach (WorkbookList::cases() as $list) {
                 $this->store->put($locked, $list, array_values(array_filter($list->of($coming), static fn(object $thing): bool => $plan->touches($list, $thing->id))));
             }
+            $this->log->append($locked, array_values(array_filter($coming->register->log, $plan->brings(...))));
 
             return $plan;
         });

@@ -104,6 +104,12 @@ final class Shop extends Model
         return $this->hasMany(Line::class);
     }
 
+    /** @return HasMany<LogEntry, $this> */
+    public function logEntries(): HasMany
+    {
+        return $this->hasMany(LogEntry::class);
+    }
+
     /** @return HasMany<Alias, $this> */
     public function aliases(): HasMany
     {

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\Workbook;
 
 /** A kit with some tools more or less, for as long as somebody looks at it so: nothing is written. */
@@ -29,5 +31,24 @@ final readonly class SupposedKit
         $shared = array_map(static fn(Kit $other): Kit => $other->without(...$without), array_slice($workbook->kits, 1));
 
         return $workbook->withKits([$kit->without(...$without)->with(...$more), ...$shared]);
+    }
+
+    /**
+     * The same with what takes part in it, on paper or on a day.
+     *
+     * @param list<string> $with    ids of tools, which the workbook has
+     * @param list<string> $without
+     */
+    public static function standing(Workbook $workbook, ?Day $day, array $with = [], array $without = []): KitOnDay
+    {
+        $kit = $workbook->kits[0] ?? null;
+        if ($kit === null || $day === null) {
+            $supposed = self::in($workbook, $with, $without);
+
+            return new KitOnDay($supposed->onPaper($supposed->kits[0] ?? null), null);
+        }
+        $tools = static fn(array $ids): array => array_values(array_filter($workbook->tools, static fn(Tool $tool): bool => in_array($tool->id, $ids, true)));
+
+        return $workbook->onDay()->kit($kit, $day, $workbook->rulesFor($workbook->scopes[0]), $tools($with), $tools($without));
     }
 }

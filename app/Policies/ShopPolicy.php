@@ -6,6 +6,7 @@ namespace App\Policies;
 
 use App\Models\Role;
 use App\Models\User;
+use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /** What a person may do in their own shop; other shops are out of reach by construction. */
@@ -46,6 +47,21 @@ final class ShopPolicy
     public function proposeTo(User $user, string $list): bool
     {
         return in_array(WorkbookList::tryFrom($list), [WorkbookList::Wires, WorkbookList::Terminals], true) ? $this->setUp($user) : $this->writeList($user, $list);
+    }
+
+    /**
+     * Writing down what has happened: whoever works with a thing takes it, brings it back and tells how it is; what was wrong or held back
+     * is set right by the lead.
+     *
+     * @param string $what as the log has it; what is none is told by the codec
+     */
+    public function writeEntry(User $user, string $what): bool
+    {
+        return match (What::tryFrom($what)) {
+            What::Out, What::Back, What::Condition => true,
+            What::Void, What::Cleared => $this->writeModels($user),
+            default => $this->setUp($user),
+        };
     }
 
     /** @param string $list of the workbook */

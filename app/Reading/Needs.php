@@ -13,15 +13,17 @@ use Gondrik\Core\Workbook\WorkbookList;
 final readonly class Needs
 {
     /**
-     * @param array<string, list<string>|null> $ids   by list
-     * @param list<string>|null                $lines of the scopes
-     * @param int|null                         $first of wires, terminals and tools each only so many
+     * @param array<string, list<string>|null> $ids     by list
+     * @param list<string>|null                $lines   of the scopes
+     * @param int|null                         $first   of wires, terminals and tools each only so many
+     * @param list<string>|null                $log     what has happened to these things, by their tags; null for everything that has happened
+     * @param list<string>                     $entries of the log besides
      */
-    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null) {}
+    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null, public ?array $log = [], public array $entries = []) {}
 
     public static function everything(): self
     {
-        return new self(array_fill_keys(array_column(WorkbookList::cases(), 'value'), null));
+        return new self(array_fill_keys(array_column(WorkbookList::cases(), 'value'), null), log: null);
     }
 
     /** @param list<string>|null ...$ids by list, "kits: [...]"; null for all */
@@ -38,12 +40,29 @@ final readonly class Needs
     /** @param list<string>|null $lines of the scopes only these; null for all */
     public function withLines(?array $lines): self
     {
-        return new self($this->ids, $lines, $this->first);
+        return new self($this->ids, $lines, $this->first, $this->log, $this->entries);
     }
 
     public function first(int $most): self
     {
-        return new self($this->ids, $this->lines, $most);
+        return new self($this->ids, $this->lines, $most, $this->log, $this->entries);
+    }
+
+    /** With what is to be known of any day: every thing, every kit behind those that are asked for, and all that has happened. */
+    public function withRegister(): self
+    {
+        return new self([...$this->ids, WorkbookList::People->value => null, WorkbookList::Assets->value => null], $this->lines, $this->first, log: null);
+    }
+
+    /**
+     * With what has happened to some things, and with some entries besides.
+     *
+     * @param list<string> $assets  by their tags
+     * @param list<string> $entries
+     */
+    public function withLogOf(array $assets, array $entries = []): self
+    {
+        return new self([...$this->ids, WorkbookList::Assets->value => $assets], $this->lines, $this->first, $assets, $entries);
     }
 
     /** @return list<string>|null null for all */

@@ -40,14 +40,17 @@ final readonly class ShopWorkbook
     /**
      * One scope with the wires and terminals it names, and one kit, where one is named.
      *
-     * @param list<string>      $tools more tools that are asked for
-     * @param list<string>|null $lines only these of the scope; null for all
+     * @param list<string>      $tools    more tools that are asked for
+     * @param list<string>|null $lines    only these of the scope; null for all
+     * @param bool              $withDays what a day asks for, too
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false): Workbook
     {
-        return $this->known($shop, $kit, $scope, Needs::of(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines));
+        $needs = Needs::of(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
+
+        return $this->known($shop, $kit, $scope, $withDays ? $needs->withRegister() : $needs);
     }
 
     /**
@@ -157,8 +160,22 @@ final readonly class ShopWorkbook
             $none = array_fill_keys(array_column(WorkbookList::cases(), 'value'), new Collection());
             $rows = [...$none, 'scopes' => self::rows($shop->scopes()->whereIn('id', (clone $lines)->select('scope_id')))];
 
-            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, Needs::of()), new Collection(), self::cursor($lines));
+            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, Needs::of()), new Collection(), self::cursor($lines), new Collection());
         });
+    }
+
+    /**
+     * What has happened to some things, or to all of some models: what another one of these might make untrue.
+     *
+     * @param list<string> $ids of things or tools
+     */
+    public function logged(Shop $shop, WorkbookList $list, array $ids): Workbook
+    {
+        $assets = $shop->listed(WorkbookList::Assets->value);
+        $list === WorkbookList::Assets ? $assets->whereIn('code', $ids) : $assets->whereIn('tool_id', $shop->tools()->whereIn('code', $ids)->select('id'));
+        $tags = array_map(strval(...), array_values($assets->whereIn('id', $shop->logEntries()->whereNotNull('asset_id')->select('asset_id'))->pluck('code')->all()));
+
+        return $tags === [] ? new Workbook() : $this->read($shop, Needs::of()->withLogOf($tags));
     }
 
     /** @return HasMany<covariant ListRow, Shop> the rows of one list */
@@ -187,6 +204,11 @@ final readonly class ShopWorkbook
             foreach (WorkbookList::cases() as $list) {
                 $rows[$list->value] = $this->some(self::of($shop, $list), $needs, $list);
             }
+            $log = RegisterRows::log($shop, $needs->log, $needs->entries);
+            $rows = RegisterRows::withNamed($shop, $rows, $log);
+            if ($needs->log === null) {
+                $rows['kits'] = $rows['kits']->concat(self::rows($shop->kits()->whereIntegerNotInRaw('id', $rows['kits']->pluck('id'))));
+            }
             $rows['kits'] = $this->withNamed($shop, $rows['kits']);
             $entries = $rows['kits']->isEmpty() ? new Collection() : self::rows($shop->kitTools()->whereIntegerInRaw('kit_id', $rows['kits']->pluck('id')));
             if ($entries->isNotEmpty() && $needs->ids(WorkbookList::Tools) !== null) {
@@ -194,7 +216,7 @@ final readonly class ShopWorkbook
             }
             $rows['tools'] = $this->withRequired($shop, $rows['tools']);
             if ($rows['scopes']->isEmpty() || $needs->lines === []) {
-                return $this->made($shop, $rows, $entries, []);
+                return $this->made($shop, $rows, $entries, [], $log);
             }
             $lines = $shop->lines()->whereIntegerInRaw('scope_id', $rows['scopes']->pluck('id'));
             if ($needs->lines !== null) {
@@ -202,7 +224,7 @@ final readonly class ShopWorkbook
                 $lines->whereIn('code', $needs->lines);
             }
 
-            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, $needs), $entries, self::cursor($lines));
+            return $this->made($shop, $this->withThoseOf($lines, $shop, $rows, $needs), $entries, self::cursor($lines), $log);
         });
     }
 
@@ -253,7 +275,7 @@ final readonly class ShopWorkbook
 
         return match (true) {
             $workbook->scopes === [] => throw (new ModelNotFoundException())->setModel(Scope::class),
-            $kit !== null && $workbook->kits === [] => throw (new ModelNotFoundException())->setModel(Kit::class),
+            $kit !== null && ($workbook->kits[0]->id ?? null) !== $kit => throw (new ModelNotFoundException())->setModel(Kit::class),
             default => $workbook,
         };
     }
@@ -350,10 +372,11 @@ final readonly class ShopWorkbook
      * @param array<string, Collection<int, \stdClass>> $rows    by list
      * @param Collection<int, \stdClass>                $entries of the kits
      * @param iterable<\stdClass>                       $lines   of the scopes
+     * @param Collection<int, \stdClass>                $log
      *
      * @throws InvalidWorkbook when rows do not go together; imports see to it that they do
      */
-    private function made(Shop $shop, array $rows, Collection $entries, iterable $lines): Workbook
+    private function made(Shop $shop, array $rows, Collection $entries, iterable $lines, Collection $log): Workbook
     {
         // As it is in this moment, not as it was when the request began.
         $shop = $shop->refresh();
@@ -363,9 +386,12 @@ final readonly class ShopWorkbook
             $items[$list->value] = match ($list) {
                 WorkbookList::Kits => $this->kits($rows['kits'], $entries, $codes('tools')),
                 WorkbookList::Scopes => $this->scopes($rows['scopes'], $lines, $codes('wires'), $codes('terminals')),
+                WorkbookList::Assets => RegisterRows::assets($rows['assets'], $codes('tools'), $codes('kits')),
                 default => self::items($rows[$list->value], $list->class()),
             };
         }
+
+        $items['log'] = RegisterRows::entries($log);
 
         return $this->codec->readStored((object) ['title' => $shop->name, ...$shop->house_rules === null ? [] : ['houseRules' => $shop->house_rules], ...$items]);
     }

@@ -40,9 +40,12 @@ final readonly class ThingReader
         $document = $this->document($shop, $list, $items);
         try {
             $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
-            // On kits and scopes nothing rests, and on tools only that they are there.
+            // On kits, scopes and people nothing rests but that they are there.
+            $ids = array_column(array_slice($list->of($coming), 0, count($items)), 'id');
             if ($replaces && in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
-                $this->whole->refuseWhatBreaks($this->shops->madeWith($shop, $list, array_column($list->of($coming), 'id')), $coming);
+                $this->whole->refuseWhatBreaks($this->shops->madeWith($shop, $list, $ids), $coming);
+            } elseif ($replaces && in_array($list, [WorkbookList::Tools, WorkbookList::Assets], true)) {
+                $this->whole->refuseWhatBreaks($this->shops->logged($shop, $list, $ids), $coming);
             }
         } catch (InvalidWorkbook $error) {
             throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, array_keys($items), $problem), $error->problems));
@@ -78,7 +81,7 @@ final readonly class ThingReader
         $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
-        foreach ([...WorkbookList::models(), ...$list === WorkbookList::Kits ? [$list] : []] as $other) {
+        foreach ([...WorkbookList::models(), ...in_array($list, [WorkbookList::Kits, WorkbookList::Assets], true) ? [WorkbookList::Kits] : []] as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
         $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
@@ -125,6 +128,7 @@ final readonly class ThingReader
             WorkbookList::Tools => $required === [] ? new Workbook() : $this->shops->named($shop, [], [], $required),
             WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool'), self::ids([...$parts('shares'), ...array_map(static fn(\stdClass $item): mixed => $item->like ?? null, array_values($items))])),
             WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
+            WorkbookList::Assets => $this->shops->named($shop, [], [], $of(array_values($items), 'tool'), $of(array_values($items), 'home')),
             default => new Workbook(),
         };
     }

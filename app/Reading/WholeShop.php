@@ -6,9 +6,9 @@ namespace App\Reading;
 
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
-use Gondrik\Core\Workbook\RegisterList;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
+use Gondrik\Core\Workbook\WorkbookReading;
 
 /** A shop must stay a workbook, whatever comes into it. */
 final readonly class WholeShop
@@ -22,12 +22,9 @@ final readonly class WholeShop
      */
     public function refuseWhatBreaks(Workbook $has, Workbook $coming): void
     {
-        foreach (RegisterList::cases() as $list) {
-            if ($coming->register->{$list->value} !== []) {
-                throw new InvalidWorkbook([new Problem($list->value, null, 'is not kept here yet: people, things by their tags and the log are answered on the command line; take the list out to bring in the rest')]);
-            }
-        }
-        $merging = new MergedWorkbook($this->codec->toData($has), $this->codec->toData($coming));
+        [$shop, $file] = [$this->codec->toData($has), $this->codec->toData($coming)];
+        self::refuseAnotherPast($shop, $file);
+        $merging = new MergedWorkbook($shop, $file);
         $size = $this->codec->leastSize($merging->document);
         if ($size > WorkbookCodec::LARGEST) {
             // What could not leave again as a workbook does not come in.
@@ -40,6 +37,21 @@ final readonly class WholeShop
             $this->codec->readStored($merging->document);
         } catch (InvalidWorkbook $invalid) {
             throw new InvalidWorkbook(array_map($merging->inTheFile(...), $invalid->problems));
+        }
+    }
+
+    /** @throws InvalidWorkbook where an entry of the log is another than the shop's of the same id */
+    private static function refuseAnotherPast(\stdClass $shop, \stdClass $file): void
+    {
+        $known = array_column($shop->log ?? [], null, 'id');
+        $problems = [];
+        foreach ($file->log ?? [] as $index => $entry) {
+            if (isset($known[$entry->id]) && $known[$entry->id] !== $entry) {
+                $problems[] = new Problem(WorkbookReading::LOG . '/' . $index . '/id', $entry->id, 'an entry that the shop has not, or the same as it has: what has happened is not changed. Void that one, and write this under an id of its own');
+            }
+        }
+        if ($problems !== []) {
+            throw new InvalidWorkbook($problems);
         }
     }
 }

@@ -44,7 +44,7 @@ final readonly class Merging
             $changes = match ($list) {
                 WorkbookList::Wires => $this->inLines($locked, ['wire_id' => 'wire', 'wire_b_id' => 'wireB'], $list, $id, $into),
                 WorkbookList::Terminals => $this->inLines($locked, ['terminal_id' => 'terminal'], $list, $id, $into),
-                WorkbookList::Tools => [...$this->inTools($locked, $id, $into), ...$this->inKits($locked, $id, $into)],
+                WorkbookList::Tools => [...$this->inTools($locked, $id, $into), ...$this->inKits($locked, $id, $into), ...$this->inAssets($locked, $id, $into)],
                 default => [],
             };
             $changes = [...$changes, ...$this->calledInstead($locked, $list, $id, $into)];
@@ -117,6 +117,20 @@ final readonly class Merging
         }
 
         return $changes;
+    }
+
+    /** @return list<Change> of the things that are of this model */
+    private function inAssets(Shop $shop, string $id, string $into): array
+    {
+        $tool = $shop->tools()->where('code', $id)->firstOrFail();
+
+        return array_map(function (string $tag) use ($shop, $into): Change {
+            $before = $this->present($shop, WorkbookList::Assets, $tag);
+            $after = clone $before;
+            $after->tool = $into;
+
+            return new Change(new Place(WorkbookList::Assets->value, $tag), $before, $after);
+        }, array_map(strval(...), array_values($shop->listed(WorkbookList::Assets->value)->where('tool_id', $tool->id)->orderBy('position')->pluck('code')->all())));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\History\Event;
 use App\History\Journal;
 use App\History\Place;
 use App\Models\Shop;
+use App\Reading\LogReader;
 use App\Reading\ShopWorkbook;
 use App\Reading\ThingReader;
 use Gondrik\Core\Scope\Scope;
@@ -33,6 +34,8 @@ final readonly class ShopChanges
         private LinesCodec $lines = new LinesCodec(),
         private ObjectCodec $objects = new ObjectCodec(),
         private Belongings $belongings = new Belongings(),
+        private LogReader $logReader = new LogReader(),
+        private LogStore $log = new LogStore(),
     ) {}
 
     /**
@@ -59,6 +62,9 @@ final readonly class ShopChanges
                 $things[$index] = $thing;
             }
         }
+        foreach ($this->append($shop, self::coming($changes, Place::LOG)) as $index => $entry) {
+            $things[$index] = $entry;
+        }
         $scopes = array_unique(array_filter(array_map(static fn(Change $change): ?string => match (true) {
             $change->place->isOrder() => $change->place->id,
             $change->place->isLine() => $change->place->scope,
@@ -80,6 +86,22 @@ final readonly class ShopChanges
         $kept = array_map(fn(Change $change, ?\stdClass $thing): Change => new Change($change->place, $change->before, $thing ?? $this->left($shop, $change), $change->follows), $changes, $things);
 
         return new Written($this->journal->keep($shop, $event, [...$kept, ...$taken], $more), array_values($things), $from, $shop->version);
+    }
+
+    /**
+     * @param array<int, Change> $changes by their place
+     *
+     * @return array<int, \stdClass> entries as written, by the place of their change
+     */
+    private function append(Shop $shop, array $changes): array
+    {
+        if ($changes === []) {
+            return [];
+        }
+        $entries = $this->logReader->read($shop, array_map(static fn(Change $change): \stdClass => $change->after ?? new \stdClass(), $changes));
+        $this->log->append($shop, array_values($entries));
+
+        return array_map($this->objects->write(...), $entries);
     }
 
     /** What belongs to a thing is kept as it is read back, for its version is made of that. */
@@ -292,9 +314,12 @@ final readonly class ShopChanges
      */
     public function presentAll(Shop $shop, array $places): array
     {
-        $present = $this->presentLines($shop, $places);
+        $present = $this->presentLines($shop, $places) + $this->log->standing($shop, $places);
         $ids = [];
         foreach ($places as $place) {
+            if ($place->isEntry()) {
+                continue;
+            }
             if (Belongings::has($place)) {
                 $belonging = $this->belongings->present($shop, $place);
                 $present += $belonging === null ? [] : [$place->path() => $belonging];

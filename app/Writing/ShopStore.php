@@ -6,6 +6,7 @@ namespace App\Writing;
 
 use App\Models\Shop;
 use App\Reading\Columns;
+use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Entry\Name;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Line;
@@ -215,6 +216,7 @@ final readonly class ShopStore
     private function upsert(Shop $shop, WorkbookList $list, array $things): void
     {
         $columns = Columns::of($list->class());
+        $named = $this->namedByAssets($shop, $things);
         $last = (int) DB::table($list->value)->where('shop_id', $shop->id)->max('position');
         $rows = [];
         foreach ($things as $index => $thing) {
@@ -223,12 +225,30 @@ final readonly class ShopStore
                 // By which an entry finds it.
                 $row['plain_name'] = Name::plain($thing->name);
             }
+            if ($thing instanceof Asset) {
+                $row += ['tool_id' => $named['tools'][$thing->tool->id], 'home_id' => $thing->home === null ? null : $named['kits'][$thing->home->id]];
+            }
             $rows[] = [...$row, 'shop_id' => $shop->id, 'position' => $last + 1 + $index, 'created_at' => now(), 'updated_at' => now()];
         }
         $changing = array_values(array_diff(array_keys($rows[0]), ['shop_id', 'code', 'position', 'created_at']));
         foreach (array_chunk($rows, self::CHUNK) as $chunk) {
             DB::table($list->value)->upsert($chunk, ['shop_id', 'code'], $changing);
         }
+    }
+
+    /**
+     * @param list<object> $things
+     *
+     * @return array{tools: array<string, int>, kits: array<string, int>} rows by id
+     */
+    private function namedByAssets(Shop $shop, array $things): array
+    {
+        $assets = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Asset));
+
+        return [
+            'tools' => $this->idsOf($shop, 'tools', array_map(static fn(Asset $asset): array => [$asset->tool->id], $assets)),
+            'kits' => $this->idsOf($shop, 'kits', array_map(static fn(Asset $asset): array => [$asset->home?->id], $assets)),
+        ];
     }
 
     /** @param list<Kit> $kits */

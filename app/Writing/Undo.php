@@ -10,6 +10,7 @@ use App\History\Journal;
 use App\History\Place;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
@@ -37,11 +38,24 @@ final readonly class Undo
                 $this->refuseWhatHasChanged($locked, $change, $present[$change->place->path()] ?? null);
             }
             try {
-                return $this->changes->write($locked, Event::Undone, array_map(static fn(Change $change): Change => $change->inverse(), $changes), ['undoes' => $entry]);
+                return $this->changes->write($locked, Event::Undone, array_map(fn(Change $change): Change => $change->place->isEntry() ? $this->voiding($locked, $change) : $change->inverse(), $changes), ['undoes' => $entry]);
             } catch (InvalidWorkbook $error) {
                 throw new ChangedMeanwhile('It can no longer be taken back: ' . $error->problems[0]->expected . '.');
             }
         });
+    }
+
+    /** What has happened is not taken away: an entry is voided, and what a void took out is written down once more. */
+    private function voiding(Shop $shop, Change $change): Change
+    {
+        $entry = $change->after ?? throw new \LogicException('an entry of the log does not go');
+        $fresh = EntryId::next();
+        $voided = ($entry->what ?? null) === What::Void->value ? $shop->logEntries()->where('code', $entry->entry)->firstOrFail() : null;
+        $after = $voided === null
+            ? (object) ['id' => $fresh, 'on' => now()->toDateString(), 'what' => What::Void->value, 'entry' => $change->place->id]
+            : (object) [...(array) json_decode($voided->entry, flags: JSON_THROW_ON_ERROR), 'id' => $fresh];
+
+        return new Change(new Place(Place::LOG, $fresh), null, $after);
     }
 
     /** @param \stdClass|null $present as it is now; the lines of a scope have versions of their own */

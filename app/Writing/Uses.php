@@ -21,6 +21,8 @@ final readonly class Uses
     /** So many are named; their number is told in any case. */
     private const NAMED = 50;
 
+    public function __construct(private UsesInRegister $register = new UsesInRegister()) {}
+
     /**
      * Whether any of some things is used; most that go together are not, and are asked about once.
      *
@@ -37,7 +39,7 @@ final readonly class Uses
                 || $shop->tools()->whereRaw('jsonb_exists_any(requires, ?::text[])', ['{' . implode(',', $ids) . '}'])->exists(),
             WorkbookList::Kits => $this->kitsNaming($shop, $ids)->exists(),
             default => false,
-        };
+        } || $this->register->areUsed($shop, $list, array_values($rows->all()));
     }
 
     /** @throws InUse when it is */
@@ -57,14 +59,16 @@ final readonly class Uses
     public function of(Shop $shop, WorkbookList $list, string $id): array
     {
         $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
-
-        return [$row->name, ...match ($list) {
+        [$uses, $count] = match ($list) {
             WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
             WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
             WorkbookList::Tools => self::tools($shop, $row->id, $id),
             WorkbookList::Kits => self::named(['kits' => $this->kitsNaming($shop, [$id])->orderBy('position')->get(['code', 'name'])]),
             default => [[], 0],
-        }];
+        };
+        [$more, $others] = $this->register->of($shop, $list, $row->id, self::NAMED);
+
+        return [$row->name, array_slice([...$uses, ...$more], 0, self::NAMED), $count + $others];
     }
 
     /** @return list<array{id: string, name: string}> others of its list that say the same of themselves, whatever they are called and cost */

@@ -20,7 +20,7 @@ require __DIR__ . '/../../vendor/autoload.php';
 $app = require __DIR__ . '/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
-$workbook = $app->make(WorkbookCodec::class)->read((string) file_get_contents(DemoShop::workbookPath()));
+$workbook = $app->make(WorkbookCodec::class)->read(DemoShop::asOfToday());
 $shop = Shop::query()->create(['name' => $workbook->title]);
 foreach (['Ivo Marell' => Role::Lead, 'Sanna Quist' => Role::Coordinator, 'Beno Tashe' => Role::Hand] as $name => $role) {
     User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);

@@ -1262,6 +1262,151 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/people": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the shop's people */
+        get: operations["listPeople"];
+        put?: never;
+        /** Adds a person */
+        post: operations["addPerson"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One person */
+        get: operations["readPerson"];
+        /** Writes a person over the one that was seen */
+        put: operations["replacePerson"];
+        post?: never;
+        /** Takes a person away, as long as it is the one that was seen */
+        delete: operations["removePerson"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assets": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the shop's things */
+        get: operations["listAssets"];
+        put?: never;
+        /** Adds a thing */
+        post: operations["addAsset"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assets/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One thing */
+        get: operations["readAsset"];
+        /** Writes a thing over the one that was seen */
+        put: operations["replaceAsset"];
+        post?: never;
+        /** Takes a thing away, as long as it is the one that was seen */
+        delete: operations["removeAsset"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/wall": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The things of the shop one by one, as they are on a day */
+        get: operations["readWall"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assets/{id}/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What has happened to one thing, the newest first, with what was voided of it */
+        get: operations["readAssetLog"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/log": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /**
+         * Writes down what has happened: all of the entries or none
+         * @description Each entry as the workbook has it. Without an id it gets one, without a day it is today. Every person may write out, back and condition; void and cleared are for the lead.
+         */
+        post: operations["writeLog"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/calendar": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a kit covers of a scope from day to day: the days on which something changes */
+        get: operations["readCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1389,6 +1534,8 @@ export interface components {
             unbacked: boolean;
             reasons: components["schemas"]["Reason"][];
             others?: components["schemas"]["Match"][];
+            /** @description Asked of a day: the things of the tool that count, by their tags */
+            assets?: string[];
         };
         ReportLine: {
             id: string;
@@ -1558,6 +1705,12 @@ export interface components {
                     [key: string]: components["schemas"]["Status"];
                 };
             };
+            /** @description Asked of a day: what of the kit does not count then */
+            day?: {
+                /** @description A day, as 2027-03-14 */
+                on: string;
+                away: components["schemas"]["Away"][];
+            };
         };
         Count: {
             added: number;
@@ -1578,6 +1731,9 @@ export interface components {
                 tools: components["schemas"]["Count"];
                 kits: components["schemas"]["Count"];
                 scopes: components["schemas"]["Count"];
+                people: components["schemas"]["Count"];
+                assets: components["schemas"]["Count"];
+                log: components["schemas"]["Count"];
             };
         };
         ReasonMeaning: {
@@ -2040,7 +2196,7 @@ export interface components {
         HistoryEntry: {
             id: number;
             /** @enum {string} */
-            event: "added" | "changed" | "removed" | "moved" | "copied" | "merged" | "edited" | "confirmed" | "imported" | "undone";
+            event: "added" | "changed" | "removed" | "moved" | "copied" | "merged" | "edited" | "confirmed" | "happened" | "imported" | "undone";
             by: string | null;
             /** Format: date-time */
             at: string;
@@ -2065,7 +2221,7 @@ export interface components {
         /** @description A place where a thing is used */
         Use: {
             /** @enum {string} */
-            list: "lines" | "kits" | "tools";
+            list: "lines" | "kits" | "tools" | "assets" | "log";
             id: string;
             name: string;
             scope?: string;
@@ -2497,6 +2653,177 @@ export interface components {
                 op: components["schemas"]["Operation"];
             }[];
         };
+        /** @description Somebody of the shop as the workbook has it; without an id it gets one made of its name. */
+        RegisteredPersonDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            hand?: components["schemas"]["hand"];
+            until?: components["schemas"]["day"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description Somebody of the shop as the workbook has it, and which version this is. */
+        RegisteredPersonKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            hand?: components["schemas"]["hand"];
+            until?: components["schemas"]["day"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description A thing, by its tag, as the workbook has it. */
+        AssetDraft: {
+            id?: components["schemas"]["id"];
+            tool: components["schemas"]["id"];
+            home?: components["schemas"]["id"];
+            serial?: components["schemas"]["code"];
+            bought?: components["schemas"]["day"];
+            price?: components["schemas"]["cents"];
+            cycles?: components["schemas"]["reading"];
+            terms?: components["schemas"]["terms"];
+            dues?: components["schemas"]["dues"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A thing, by its tag, as the workbook has it, and which version this is. */
+        AssetKept: {
+            id: components["schemas"]["id"];
+            tool: components["schemas"]["id"];
+            home?: components["schemas"]["id"];
+            serial?: components["schemas"]["code"];
+            bought?: components["schemas"]["day"];
+            price?: components["schemas"]["cents"];
+            cycles?: components["schemas"]["reading"];
+            terms?: components["schemas"]["terms"];
+            dues?: components["schemas"]["dues"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description Something that has happened, as the workbook has it */
+        LogEntry: components["schemas"]["moved"] | components["schemas"]["out"] | components["schemas"]["back"] | components["schemas"]["conditionTold"] | components["schemas"]["cyclesRead"] | components["schemas"]["done"] | components["schemas"]["pulled"] | components["schemas"]["cleared"] | components["schemas"]["skillTold"] | components["schemas"]["practised"] | components["schemas"]["voided"];
+        /** @description Something that has to be done to a thing again and again, as it is on the day */
+        AssetDue: {
+            /** @enum {string} */
+            kind: "calibration" | "verification" | "inspection" | "oil" | "blade" | "die" | "battery";
+            /** @description The last day on which it was done and passed */
+            done: string | null;
+            /** @description The last day on which it holds by its days */
+            next: string | null;
+            cyclesLeft: number | null;
+            /**
+             * @description Why it does not hold; null where it does
+             * @enum {string|null}
+             */
+            code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
+            /** @description The first day of that */
+            since: string | null;
+        };
+        /** @description To whom it was given out */
+        AssetOut: {
+            /** @description What he or it is called */
+            to: string;
+            /** @description Id, where it is a person */
+            person: string | null;
+            /** @description Id, where it is a kit */
+            kit: string | null;
+            /** @description A day, as 2027-03-14 */
+            since: string;
+            /** @description The day on which it is to be back */
+            due: string | null;
+        };
+        /** @description A thing as it is on the day */
+        AssetState: {
+            tag: string;
+            /** @description Id of its model */
+            tool: string;
+            /** @description Id of the kit where it lives; null for the shelf */
+            home: string | null;
+            /** @description Id of the kit that it is in on that day */
+            kit: string | null;
+            /**
+             * @description What is to be seen of it first
+             * @enum {string}
+             */
+            sign: "not-yet" | "overdue" | "out" | "retired" | "held" | "past" | "seldom" | "watch" | "soon" | "in";
+            /** @description Why it does not count in its kit, or how it does; "" where there is nothing to tell */
+            text: string;
+            out: components["schemas"]["AssetOut"] | null;
+            /** @enum {string} */
+            condition: "good" | "watch" | "seldom" | "retired";
+            conditionSince: string | null;
+            /** @description What its counter said last */
+            cycles: number;
+            dues: components["schemas"]["AssetDue"][];
+            /** @enum {string} */
+            terms: "owned" | "hired" | "dealer";
+            serial: string | null;
+            bought: string | null;
+            note: string | null;
+        };
+        /** @description Every thing of the shop as it is on a day */
+        Wall: {
+            /** @description A day, as 2027-03-14 */
+            on: string;
+            /** @description The day by the shop's clock */
+            today: string;
+            kits: {
+                id: string;
+                name: string;
+                tracked: boolean;
+            }[];
+            people: {
+                id: string;
+                name: string;
+                /** @description The last day with the shop */
+                until: string | null;
+            }[];
+            /** @description The tools of which there are things, by id */
+            models: {
+                [key: string]: {
+                    name: string;
+                    kind: string;
+                    lanes: components["schemas"]["Lane"][];
+                };
+            };
+            /** @description What hands find wrong with a thing, and how it is from then on */
+            findings: {
+                code: string;
+                text: string;
+                /** @enum {string} */
+                condition: "good" | "watch" | "seldom" | "retired";
+            }[];
+            ticks: components["schemas"]["Tick"][];
+            things: components["schemas"]["AssetState"][];
+        };
+        /** @description By whom, and when it was written down */
+        LogWritten: {
+            by: string | null;
+            /** Format: date-time */
+            at: string;
+        };
+        /** @description A thing that lives in the kit and does not count on the day */
+        Away: {
+            /** @description Its tag */
+            asset: string;
+            /** @description Id of its model */
+            tool: string;
+            /** @enum {string} */
+            code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom";
+            since: string | null;
+            until: string | null;
+            text: string;
+        };
+        /** @description A day on which something changes */
+        CalendarDay: {
+            /** @description A day, as 2027-03-14 */
+            on: string;
+            headline: components["schemas"]["Headline"];
+            changes: {
+                /** @description Its tag */
+                asset: string;
+                counts: boolean;
+                /** @enum {string|null} */
+                code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
+            }[];
+        };
         id: string;
         name: string;
         count: number;
@@ -2903,6 +3230,146 @@ export interface components {
         suits: components["schemas"]["place"][];
         /** @enum {unknown} */
         ends: 1 | 2;
+        reading: number;
+        /** @enum {unknown} */
+        terms: "owned" | "hired" | "dealer";
+        moved: {
+            /** @constant */
+            what: "moved";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            to?: components["schemas"]["id"] | null;
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        borrower: {
+            person?: components["schemas"]["id"];
+            kit?: components["schemas"]["id"];
+            text?: components["schemas"]["name"];
+        };
+        out: {
+            /** @constant */
+            what: "out";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            to: components["schemas"]["borrower"];
+            due?: components["schemas"]["day"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        condition: "good" | "watch" | "seldom" | "retired";
+        back: {
+            /** @constant */
+            what: "back";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            condition?: components["schemas"]["condition"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        conditionTold: {
+            /** @constant */
+            what: "condition";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            condition: components["schemas"]["condition"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        cyclesRead: {
+            /** @constant */
+            what: "cycles";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            cycles: components["schemas"]["reading"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        result: "pass" | "fail";
+        done: {
+            /** @constant */
+            what: "done";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            due: components["schemas"]["dueKind"];
+            result?: components["schemas"]["result"];
+            certificate?: components["schemas"]["code"];
+            cycles?: components["schemas"]["reading"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        /** @enum {unknown} */
+        failureMode: "conductor" | "pulled-out" | "terminal" | "insulation";
+        pulled: {
+            /** @constant */
+            what: "pull";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            wire: components["schemas"]["id"];
+            forces: components["schemas"]["positive"][];
+            nest?: components["schemas"]["code"];
+            terminal?: components["schemas"]["id"];
+            required?: components["schemas"]["positive"];
+            modes?: components["schemas"]["failureMode"][];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        cleared: {
+            /** @constant */
+            what: "cleared";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            asset: components["schemas"]["id"];
+            by?: components["schemas"]["id"];
+            note: string;
+        };
+        /** @enum {unknown} */
+        handSkill: "cut" | "strip-sheath" | "strip:soft" | "strip:xlpe" | "strip:thin-wall" | "crimp:insulated" | "crimp:heat-shrink" | "crimp:bare" | "crimp:open-barrel" | "crimp:sealed-open-barrel" | "crimp:solid-contact" | "crimp:ferrule" | "crimp:twin-ferrule" | "crimp:lug" | "crimp:tap" | "crimp:ribbon" | "crimp:coax" | "crimp:ignition" | "crimp:solder-cup" | "crimp:solder-splice" | "crimp:screw-clamp" | "crimp:push-in" | "crimp:twist-on" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
+        /** @enum {unknown} */
+        level: "shown" | "practised" | "signed-off" | "withdrawn";
+        skillTold: {
+            /** @constant */
+            what: "skill";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            person: components["schemas"]["id"];
+            skill: components["schemas"]["handSkill"];
+            level: components["schemas"]["level"];
+            until?: components["schemas"]["day"];
+            by: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        practised: {
+            /** @constant */
+            what: "practice";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            person: components["schemas"]["id"];
+            skill: components["schemas"]["handSkill"];
+            tries: components["schemas"]["count"];
+            good: components["schemas"]["reading"];
+            faults?: components["schemas"]["id"][];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        voided: {
+            /** @constant */
+            what: "void";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            entry: components["schemas"]["id"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
     };
     responses: {
         /** @description Busy, or the database does not answer; Retry-After says when to try again */
@@ -3301,6 +3768,8 @@ export interface operations {
                 with?: string;
                 /** @description Ids of tools that are supposed not to be in it */
                 without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
             };
             header?: never;
             path?: never;
@@ -3354,6 +3823,8 @@ export interface operations {
                 with?: string;
                 /** @description Ids of tools that are supposed not to be in it */
                 without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
             };
             header?: never;
             path: {
@@ -6838,6 +7309,589 @@ export interface operations {
                 };
             };
             428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listPeople: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["RegisteredPersonKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegisteredPersonDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisteredPersonKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readPerson: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisteredPersonKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replacePerson: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["RegisteredPersonDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RegisteredPersonKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removePerson: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such person */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listAssets: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["AssetKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addAsset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AssetDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssetKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAsset: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssetKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceAsset: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["AssetDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["AssetKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeAsset: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readWall: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of them */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Wall"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAssetLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            entry: components["schemas"]["LogEntry"];
+                            written: components["schemas"]["LogWritten"];
+                            /** @description By whom it was taken out of account */
+                            voided: components["schemas"]["LogWritten"] | null;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    writeLog: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    entries: {
+                        [key: string]: unknown;
+                    }[];
+                };
+            };
+        };
+        responses: {
+            /** @description Written */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        entries: components["schemas"]["LogEntry"][];
+                        /** @description Under which number the history has it */
+                        change: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description Somebody else was first */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readCalendar: {
+        parameters: {
+            query: {
+                /** @description Id of the kit */
+                kit: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description The first day */
+                from: string;
+                /** @description So many days; 365 without */
+                days?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The first day, then each on which something changes */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        kit: string;
+                        scope: string;
+                        tracked: boolean;
+                        /** @description A day, as 2027-03-14 */
+                        from: string;
+                        /** @description A day, as 2027-03-14 */
+                        to: string;
+                        /** @description A day, as 2027-03-14 */
+                        today: string;
+                        days: components["schemas"]["CalendarDay"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

@@ -10,7 +10,7 @@ import CribNav from './CribNav.vue';
  *   <CribHead v-model="search" :list hint="words of a tool" name="Find tools" count="45 tools">…</CribHead>
  */
 defineProps<{
-  list: ThingList | 'kits';
+  list: ThingList | 'kits' | 'wall';
   isShelf?: boolean;
   /** Without a hint there is no field. */
   hint?: string;
@@ -19,6 +19,7 @@ defineProps<{
 }>();
 const search = defineModel<string>({ default: '' });
 defineSlots<{ default?(): unknown; beside?(): unknown }>();
+defineEmits<{ enter: [] }>();
 
 const field = useTemplateRef<HTMLInputElement>('field');
 useKeys('/', () => void nextTick(() => field.value?.focus()));
@@ -36,6 +37,7 @@ useKeys('/', () => void nextTick(() => field.value?.focus()));
       :placeholder="hint"
       :aria-label="name"
       @keydown.esc="search = ''"
+      @keydown.enter="$emit('enter')"
     />
     <span class="muted count" role="status">{{ count }}</span>
     <div class="acts"><slot /></div>

@@ -5,7 +5,9 @@ import PartsNav from '@/frame/PartsNav.vue';
 import { listRoute } from './edit/routes';
 
 /** The parts of the crib: what the shop has of each kind, and the shelf from which it can be taken. */
-const props = defineProps<{ list: ThingList | 'kits'; isShelf?: boolean }>();
+/** A part of the crib: a list, or the things one by one. */
+type Part = ThingList | 'kits' | 'wall';
+const props = defineProps<{ list: Part; isShelf?: boolean }>();
 const titles: [ThingList | 'kits', string][] = [
   ['tools', 'Tools'],
   ['wires', 'Wires'],
@@ -13,6 +15,7 @@ const titles: [ThingList | 'kits', string][] = [
   ['kits', 'Kits'],
 ];
 const parts = computed(() => [
+  { title: 'Wall', to: { name: 'wall' }, isHere: props.list === 'wall' },
   ...titles.map(([name, title]) => ({
     title,
     to: listRoute(name),
@@ -20,7 +23,10 @@ const parts = computed(() => [
   })),
   {
     title: 'Shelf',
-    to: { name: 'shelf', params: { list: props.list === 'kits' ? 'tools' : props.list } },
+    to: {
+      name: 'shelf',
+      params: { list: props.list === 'kits' || props.list === 'wall' ? 'tools' : props.list },
+    },
     isHere: props.isShelf,
     isApart: true,
   },

@@ -76,8 +76,12 @@ export const useUndo = defineStore('undo', () => {
     await readAnew();
   }
 
-  /** Tells what was done, with its undo, and reads the shop anew. */
-  async function did(change: number, said: string): Promise<void> {
+  /** Tells what was done, with its undo where it is one's to take back, and reads the shop anew. */
+  async function did(change: number, said: string, mayTakeBack = true): Promise<void> {
+    if (!mayTakeBack) {
+      done.tell({ said });
+      return readAnew();
+    }
     const now = own();
     steps.value = { ...now, undo: [...now.undo, { change, said }].slice(-MOST), redo: [] };
     done.tell({

@@ -18,6 +18,8 @@ export function useWrite<Kept, Wish = void>(of: {
   ask: (wish: Wish) => Promise<Written<Kept>>;
   said: (wish: Wish, kept: Kept) => string;
   after?: (kept: Kept) => void;
+  /** Whether it is one's own to take back; where nothing is said, it is. */
+  mayTakeBack?: () => boolean;
   /** Before the shop is read anew: what was pressed may be gone then. */
   atOnce?: (kept: Kept) => void;
 }) {
@@ -29,7 +31,7 @@ export function useWrite<Kept, Wish = void>(of: {
     },
     onSuccess: async ({ kept, change }, wish) => {
       of.atOnce?.(kept);
-      await undo.did(change, of.said(wish, kept));
+      await undo.did(change, of.said(wish, kept), of.mayTakeBack?.() ?? true);
       of.after?.(kept);
     },
   });

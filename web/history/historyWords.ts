@@ -13,6 +13,7 @@ const verbs: Record<Entry['event'], string> = {
   merged: 'Taken in',
   edited: 'Edited',
   confirmed: 'Confirmed',
+  happened: 'Written down',
   imported: 'Brought in',
   undone: 'Taken back',
 };
@@ -25,6 +26,9 @@ const ones: Record<string, string> = {
   tools: 'tool',
   kits: 'kit',
   scopes: 'scope',
+  people: 'person',
+  assets: 'thing',
+  log: 'what happened to',
   currency: 'what prices are in',
 };
 
@@ -53,6 +57,10 @@ function nameOf({ list, id, before, after }: Change, names: Names): string | nul
     return `“${wire && terminal ? `${wire} → ${terminal}` : 'screw'}”`;
   }
   if (list === 'order') return quoted(names.scopes?.[id]);
+  if (list === 'assets') return quoted(id);
+  // A void speaks of an entry, all others of a thing or of somebody.
+  if (list === 'log')
+    return quoted(String(thing.asset ?? names.people?.[String(thing.person)] ?? 'an earlier entry'));
   return typeof thing.name === 'string' ? `“${thing.name}”` : quoted(names[list]?.[id]);
 }
 
@@ -101,6 +109,7 @@ const namedBy: Record<string, string> = {
   wireB: 'wires',
   terminal: 'terminals',
   tool: 'tools',
+  home: 'kits',
   requires: 'tools',
 };
 
@@ -136,7 +145,7 @@ export function whatChanged(
     .filter((one) => one.before !== one.after);
 }
 
-const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'proposed'];
+const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'proposed', 'log'];
 
 /** Of a proposal the thing and that it waits come and go together; whoever makes one takes that back. */
 function isProposal(change: Change, changes: Change[]): boolean {

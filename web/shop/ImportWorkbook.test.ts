@@ -15,7 +15,16 @@ const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): S
   canUndo: false,
   changesNothing: false,
   changesHouseRules: false,
-  counts: { wires, terminals: none, tools: none, kits: none, scopes: none },
+  counts: {
+    wires,
+    terminals: none,
+    tools: none,
+    kits: none,
+    scopes: none,
+    people: none,
+    assets: none,
+    log: none,
+  },
   ...more,
 });
 

@@ -73,6 +73,9 @@ const lists: [keyof Schemas['Import']['counts'], string][] = [
   ['tools', 'Tools'],
   ['kits', 'Kits'],
   ['scopes', 'Scopes'],
+  ['people', 'People'],
+  ['assets', 'Things'],
+  ['log', 'What happened'],
 ];
 
 function startOver(): void {

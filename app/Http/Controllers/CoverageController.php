@@ -13,6 +13,8 @@ use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\OnDay\KitOnDay;
+use Gondrik\Core\Output\DayWriter;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
@@ -28,11 +30,13 @@ final class CoverageController extends Controller
 
     public function show(CoverageRequest $request): JsonResponse
     {
-        $stands = $this->workbook($request);
-        $workbook = SupposedKit::in($stands, $request->ids('with'), $request->ids('without'));
-        $report = $this->report($workbook);
+        $shop = $this->workbook($request);
+        $day = $request->day();
+        $workbook = SupposedKit::in($shop, $request->ids('with'), $request->ids('without'));
+        $stands = SupposedKit::standing($shop, $day, $request->ids('with'), $request->ids('without'));
+        $report = self::report($workbook, $stands);
         $rulers = new RulerWriter($request->units());
-        $written = (new ReportWriter($request->units()))->report($report);
+        $written = (new ReportWriter($request->units(), tellsAssets: $day !== null))->report($report);
         $ruler = $rulers->ruler(Ruler::of($report));
         $isJudged = $request->kit() !== null;
 
@@ -40,7 +44,8 @@ final class CoverageController extends Controller
             'report' => $isJudged ? $written : Unjudged::report($written),
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
-            ...$workbook === $stands ? [] : ['was' => self::was($this->report($stands))],
+            ...$workbook === $shop ? [] : ['was' => self::was(self::report($shop, SupposedKit::standing($shop, $day)))],
+            ...$day === null ? [] : ['day' => array_diff_key((new DayWriter())->kit($stands), ['hand' => null])],
             ...(new ThingsById(Gate::allows('export', Shop::class)))->of($workbook),
         ]);
     }
@@ -48,7 +53,8 @@ final class CoverageController extends Controller
     /** The tools that were not chosen for one step of one line. */
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
-        $report = $this->report(SupposedKit::in($this->workbook($request, [$line]), $request->ids('with'), $request->ids('without')));
+        $workbook = $this->workbook($request, [$line]);
+        $report = self::report($workbook, SupposedKit::standing($workbook, $request->day(), $request->ids('with'), $request->ids('without')));
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -66,7 +72,7 @@ final class CoverageController extends Controller
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function workbook(CoverageRequest $request, ?array $lines = null): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines);
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null);
     }
 
     /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */
@@ -83,10 +89,10 @@ final class CoverageController extends Controller
         ];
     }
 
-    private function report(Workbook $workbook): Report
+    private static function report(Workbook $workbook, KitOnDay $stands): Report
     {
         $scope = $workbook->scopes[0];
 
-        return Coverage::of($workbook->onPaper($workbook->kits[0] ?? null), $scope, $workbook->rulesFor($scope));
+        return Coverage::of($stands->kit, $scope, $workbook->rulesFor($scope));
     }
 }

@@ -27,12 +27,16 @@ final class ThingController extends Controller
 {
     public function __construct(private readonly Things $things) {}
 
-    /** A page of wires or terminals, each with where it stands along the sizes. */
+    /** A page of wires or terminals, each with where it stands along the sizes; or of people or things by their tags. */
     public function index(PageRequest $request): JsonResponse
     {
         [$things, $next] = $this->things->page($this->shop($request), self::list($request), $request->most(), $request->search(), $request->sort());
 
-        return $this->json((new ThingsPage())->ofThings(self::list($request), $things, Gate::allows('export', Shop::class), $next));
+        $withCosts = Gate::allows('export', Shop::class);
+
+        return $this->json(self::list($request)->isOfRegister()
+            ? (new ThingsPage())->ofRegister($things, $withCosts, $next)
+            : (new ThingsPage())->ofThings(self::list($request), $things, $withCosts, $next));
     }
 
     /** Where it is used, and which others say the same of themselves. */

@@ -77,6 +77,8 @@ final class ProblemRenderer
             str_starts_with($state, '22') => new ProblemDetails(400, 'A value is none of its kind', 'Something in the request cannot be what it stands for. Nothing was changed.'),
             // Two changes at once of which one had to give way, or that waited for each other.
             in_array($state, ['40001', '40P01', '55P03'], true) => new ProblemDetails(503, 'Somebody else was changing the same', 'Nothing was changed. Try again.'),
+            // What the database itself holds of the log: of two who write at once the second.
+            $state === '23P01' => new ProblemDetails(409, 'Somebody else was first', 'The thing was given out meanwhile. Nothing was changed; look at it anew.', type: ProblemType::Changed),
             $state === '53100' => new ProblemDetails(507, 'The disk of the server is full', 'Nothing was changed. Tell who looks after the server.'),
             // No connection, too many of them, or a database that goes down or comes up.
             in_array(substr($state, 0, 2), ['08', '53', '57'], true), $state === '' => self::noDatabase(),

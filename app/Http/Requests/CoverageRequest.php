@@ -11,12 +11,13 @@ final class CoverageRequest extends FormRequest
 {
     use AsksInUnits;
     use ListsThings;
+    use NamesDay;
     use NamesKit;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], ...self::unitRules()];
+        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], 'on' => [self::isDay(...)], ...self::unitRules()];
     }
 
     public function scope(): string

@@ -43,6 +43,18 @@ final readonly class ThingsPage
     }
 
     /**
+     * @param list<object> $things people, or things by their tags
+     *
+     * @return array{data: list<\stdClass>, next: string|null}
+     */
+    public function ofRegister(array $things, bool $withCosts, ?string $next): array
+    {
+        $told = new ThingsById($withCosts);
+
+        return ['data' => array_map(fn(object $thing): \stdClass => $told->told((object) Version::with($this->objects->write($thing))), $things), 'next' => $next];
+    }
+
+    /**
      * @param list<Wire|Terminal|Tool>                                         $page of tools
      * @param array<string, list<array{id: string, name: string, count: int}>> $kits by tool
      *

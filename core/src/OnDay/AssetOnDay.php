@@ -54,9 +54,16 @@ final readonly class AssetOnDay
         if (!$this->isBought) {
             return new Standing(false, AwayCode::NotYet, until: $this->asset->bought?->plus(-1));
         }
-        if ($this->kit()?->id !== $kit) {
-            return $this->away();
-        }
+        return $this->kit()?->id === $kit ? $this->standingAnywhere($counting) : $this->away();
+    }
+
+    /**
+     * The same of a thing that is there, wherever that is.
+     *
+     * @param list<DueKind> $counting kinds of due without which it does not
+     */
+    public function standingAnywhere(array $counting): Standing
+    {
         if ($this->condition === Condition::Retired) {
             return new Standing(false, AwayCode::Retired, $this->conditionSince);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\Plain;
 use Gondrik\Core\Value\Variants;
@@ -193,10 +194,8 @@ final class ObjectCodec
     /** What a thing of this class is called. */
     private static function nameOf(string $class): string
     {
-        foreach (RegisterList::cases() as $list) {
-            if ($list->class() === $class) {
-                return $list->one();
-            }
+        if ($class === Entry::class) {
+            return 'entry';
         }
 
         return WorkbookList::holding($class)->one();

@@ -72,6 +72,12 @@ final readonly class Workbook
         return HouseRules::inForce($this->houseRules, $scope->houseRules, $asked);
     }
 
+    /** The shop's own house rules. */
+    public function rules(): HouseRules
+    {
+        return HouseRules::inForce($this->houseRules);
+    }
+
     /** A kit with all that is packed, and behind it what the kits have that it shares; nothing where no kit is in hand. */
     public function onPaper(?Kit $kit): KitAsItStands
     {
@@ -81,7 +87,7 @@ final readonly class Workbook
     /** Its kits with what counts in them, on paper and on a day. */
     public function onDay(): ShopOnDay
     {
-        return ShopOnDay::of($this->kits, $this->register->assets, $this->register->log, HouseRules::inForce($this->houseRules)->pullStandard);
+        return ShopOnDay::of($this->kits, $this->register->assets, $this->register->log, $this->rules()->pullStandard);
     }
 
     /**

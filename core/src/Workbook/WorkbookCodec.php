@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
-use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Rules\RuleChoice;
@@ -90,9 +89,7 @@ final class WorkbookCodec
         foreach (WorkbookList::cases() as $list) {
             $reading->readList($list, $document->{$list->value} ?? []);
         }
-        foreach (RegisterList::cases() as $list) {
-            $reading->readList($list, $document->{$list->value} ?? []);
-        }
+        $reading->readLog($document->log ?? []);
         $houseRules = isset($document->houseRules) ? $reading->readOne(RuleChoice::class, $document->houseRules, 'houseRules') : null;
         $title = $document->title ?? null;
         $found = [...$reading->problems(), ...$title === null || is_string($title) || $problems !== [] ? [] : [new Problem('title', null, 'must be text')]];
@@ -102,10 +99,10 @@ final class WorkbookCodec
 
         $lists = [];
         foreach (WorkbookList::cases() as $list) {
-            $lists[$list->value] = $reading->all($list->class());
+            $lists[$list->isOfRegister()][$list->value] = $reading->all($list->class());
         }
 
-        /** @var array{wires: list<Wire>} $lists each list of what it holds, as WorkbookList has it */
-        return new Workbook($title, $houseRules, ...$lists, register: new Register($reading->all(Person::class), $reading->all(Asset::class), $reading->all(Entry::class)));
+        /** @var array{array{wires: list<Wire>}, array{people: list<Person>}} $lists each list of what it holds, as WorkbookList has it */
+        return new Workbook($title, $houseRules, ...$lists[0], register: new Register(...$lists[1], log: $reading->all(Entry::class)));
     }
 }

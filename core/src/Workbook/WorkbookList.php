@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -12,9 +14,10 @@ use Gondrik\Core\Wire\Wire;
 
 /**
  * The lists of a workbook by their key, in the order in which they refer to each other. What one holds says the member of Workbook
- * under the same name; whatever goes through all of them goes through here.
+ * or of its Register under the same name; whatever goes through all of them goes through here. The log is none of them: nothing in it
+ * is ever changed or taken away.
  *
- * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope
+ * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Person|Asset
  */
 enum WorkbookList: string
 {
@@ -23,11 +26,13 @@ enum WorkbookList: string
     case Tools = 'tools';
     case Kits = 'kits';
     case Scopes = 'scopes';
+    case People = 'people';
+    case Assets = 'assets';
 
     /** @return class-string<Thing> */
     public function class(): string
     {
-        foreach (ObjectPlan::of(Workbook::class)->fields as $field) {
+        foreach (ObjectPlan::of(Workbook::class)->keys() as $field) {
             if ($field->isList && $field->name === $this->value) {
                 /** @var class-string<Thing> */
                 return $field->type;
@@ -40,7 +45,7 @@ enum WorkbookList: string
     /** What the whole shop is judged by, and not what it has to do or has packed for that. */
     public function isOfModels(): bool
     {
-        return !in_array($this, [self::Kits, self::Scopes], true);
+        return in_array($this, [self::Wires, self::Terminals, self::Tools], true);
     }
 
     /** @return list<self> */
@@ -52,13 +57,23 @@ enum WorkbookList: string
     /** What one of them is called. */
     public function one(): string
     {
-        return rtrim($this->value, 's');
+        return $this === self::People ? 'person' : rtrim($this->value, 's');
+    }
+
+    /** Whether it is kept in the register: what there is of it one by one. */
+    public function isOfRegister(): bool
+    {
+        return in_array($this, [self::People, self::Assets], true);
     }
 
     /** @return list<Thing> in the order of the document */
     public function of(Workbook $workbook): array
     {
-        return $workbook->{$this->value};
+        return match ($this) {
+            self::People => $workbook->register->people,
+            self::Assets => $workbook->register->assets,
+            default => $workbook->{$this->value},
+        };
     }
 
     /** The list that holds things of a class. */

@@ -10,6 +10,9 @@ use Gondrik\Core\Log\LogCheck;
 /** One reading of one document: what was read so far by id, and every problem met on the way. */
 final class WorkbookReading
 {
+    /** The key of the list of what has happened. */
+    public const LOG = 'log';
+
     private readonly ObjectCodec $objects;
 
     /** @var list<Problem> found here, between the things of the document */
@@ -27,23 +30,47 @@ final class WorkbookReading
         );
     }
 
-    public function readList(WorkbookList|RegisterList $list, mixed $items): void
+    public function readList(WorkbookList $list, mixed $items): void
     {
-        $class = $list->class();
-        $this->things[$class] = [];
-        if (!is_array($items)) {
-            return;
+        if ($list === WorkbookList::Scopes && is_array($items)) {
+            foreach (array_values($items) as $index => $item) {
+                $this->refuseRepeatedLines($item, $list->value . '/' . $index);
+            }
         }
+        $this->readAll($list->class(), $list->value, $items);
+        match ($list) {
+            WorkbookList::Tools => $this->refuseUnknown($items, $list, 'requires'),
+            WorkbookList::Kits => $this->refuseUnknown($items, $list, 'shares', 'like'),
+            default => null,
+        };
+    }
+
+    /** What has happened: read after everything that it speaks of. */
+    public function readLog(mixed $items): void
+    {
+        $read = $this->readAll(Entry::class, self::LOG, $items);
+        $entries = array_filter($read, static fn(object $entry): bool => $entry instanceof Entry);
+        $broken = array_fill_keys(array_keys(array_filter($this->things[Entry::class] ?? [], static fn(object $thing): bool => $thing instanceof Unread)), true);
+        foreach (LogCheck::problems($entries, $broken) as $problem) {
+            $this->found[] = new Problem(self::LOG . '/' . $problem->field, $problem->value, $problem->expected);
+        }
+    }
+
+    /**
+     * @param class-string $class
+     *
+     * @return array<int, object> by their place, those that have an id; Unread where one has a problem
+     */
+    private function readAll(string $class, string $key, mixed $items): array
+    {
+        $this->things[$class] = [];
         $read = [];
-        foreach (array_values($items) as $index => $item) {
-            $path = $list->value . '/' . $index;
+        foreach (is_array($items) ? array_values($items) : [] as $index => $item) {
+            $path = $key . '/' . $index;
             $id = $item instanceof \stdClass && is_string($item->id ?? null) ? $item->id : null;
             if ($id !== null && isset($this->things[$class][$id])) {
-                $this->found[] = new Problem($path . '/id', $id, 'each id stands once among the ' . $list->value);
+                $this->found[] = new Problem($path . '/id', $id, 'each id stands once among the ' . $key);
                 continue;
-            }
-            if ($item instanceof \stdClass && $list === WorkbookList::Scopes) {
-                $this->refuseRepeatedLines($item, $path);
             }
             $thing = $item instanceof \stdClass ? $this->objects->read($class, $item, $path) : Unread::Broken;
             if ($id !== null) {
@@ -51,12 +78,8 @@ final class WorkbookReading
                 $read[$index] = $thing;
             }
         }
-        match ($list) {
-            WorkbookList::Tools => $this->refuseUnknown($items, $list, 'requires'),
-            WorkbookList::Kits => $this->refuseUnknown($items, $list, 'shares', 'like'),
-            RegisterList::Log => $this->refuseUntrue($read),
-            default => null,
-        };
+
+        return $read;
     }
 
     /**
@@ -92,10 +115,11 @@ final class WorkbookReading
         return [...$this->shape, ...$this->objects->problems(), ...$this->found];
     }
 
-    private function refuseRepeatedLines(\stdClass $scope, string $path): void
+    private function refuseRepeatedLines(mixed $scope, string $path): void
     {
         $seen = [];
-        foreach (is_array($scope->lines ?? null) ? $scope->lines : [] as $index => $line) {
+        $lines = $scope instanceof \stdClass ? $scope->lines ?? null : null;
+        foreach (is_array($lines) ? $lines : [] as $index => $line) {
             $id = $line->id ?? null;
             if (is_string($id) && isset($seen[$id])) {
                 $this->found[] = new Problem($path . '/lines/' . $index . '/id', $id, 'each id stands once among the lines of a scope');
@@ -108,13 +132,11 @@ final class WorkbookReading
 
     /**
      * What names others of its own list, which may stand behind it.
-     *
-     * @param array<mixed> $items
      */
-    private function refuseUnknown(array $items, WorkbookList $list, string ...$keys): void
+    private function refuseUnknown(mixed $items, WorkbookList $list, string ...$keys): void
     {
         $known = $this->things[$list->class()];
-        foreach (array_values($items) as $index => $item) {
+        foreach (is_array($items) ? array_values($items) : [] as $index => $item) {
             foreach ($keys as $key) {
                 $named = $item instanceof \stdClass ? $item->{$key} ?? [] : [];
                 foreach (is_array($named) ? $named : [$named] as $at => $id) {
@@ -123,16 +145,6 @@ final class WorkbookReading
                     }
                 }
             }
-        }
-    }
-
-    /** @param array<int, object> $log by its place; Unread where it has a problem */
-    private function refuseUntrue(array $log): void
-    {
-        $entries = array_filter($log, static fn(object $entry): bool => $entry instanceof Entry);
-        $broken = array_fill_keys(array_keys(array_filter($this->things[Entry::class] ?? [], static fn(object $thing): bool => $thing instanceof Unread)), true);
-        foreach (LogCheck::problems($entries, $broken) as $problem) {
-            $this->found[] = new Problem(RegisterList::Log->value . '/' . $problem->field, $problem->value, $problem->expected);
         }
     }
 }

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\Requests\DayRequest;
+use App\Http\Requests\LogRequest;
+use App\Models\Shop;
+use App\Register\Logbook;
+use App\Register\Wall;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Gate;
+
+/** The things of a shop one by one, and what happens to them. */
+final class RegisterController extends Controller
+{
+    public function wall(DayRequest $request, Wall $wall): JsonResponse
+    {
+        return $this->json($wall->on($this->shop($request), $request->day() ?? $request->today()));
+    }
+
+    /** What has happened to one thing, the newest first. */
+    public function timeline(Request $request, Wall $wall, string $id): JsonResponse
+    {
+        return $this->json(['data' => $wall->timeline($this->shop($request), $id)]);
+    }
+
+    public function store(LogRequest $request, Logbook $logbook): JsonResponse
+    {
+        $items = $request->entries();
+        foreach ($items as $item) {
+            Gate::authorize('writeEntry', [Shop::class, is_string($item->what ?? null) ? $item->what : '']);
+        }
+        $written = $logbook->write($this->shop($request), $items);
+
+        return $this->json(['entries' => $written->things, 'change' => $written->entry], 201, self::entry($written));
+    }
+}

@@ -1,0 +1,76 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Models\LogEntry;
+use App\Models\Shop;
+use App\Reading\Needs;
+use App\Reading\ShopWorkbook;
+use Gondrik\Core\Asset\Person;
+use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\Output\AssetWriter;
+use Gondrik\Core\Output\RulerWriter;
+use Gondrik\Core\Ruler\ToolRuler;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Workbook\Workbook;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/** The things of a shop one by one, as they are on a day. */
+final readonly class Wall
+{
+    public function __construct(private ShopWorkbook $shops) {}
+
+    /** @return array<string, mixed> every thing, with the kits, people and models that it names */
+    public function on(Shop $shop, Day $day): array
+    {
+        $workbook = $this->shops->read($shop, Needs::of()->withRegister());
+        $rulers = new RulerWriter();
+        $named = array_fill_keys(array_map(static fn(AssetHistory $history): string => $history->asset->tool->id, $workbook->onDay()->histories), true);
+        $models = array_values(array_filter($workbook->tools, static fn(Tool $tool): bool => isset($named[$tool->id])));
+
+        return [
+            'on' => $day->plain(),
+            'today' => now()->toDateString(),
+            'kits' => array_map(static fn(Kit $kit): array => ['id' => $kit->id, 'name' => $kit->name, 'tracked' => $kit->tracked], $workbook->kits),
+            'people' => array_map(static fn(Person $person): array => ['id' => $person->id, 'name' => $person->name, 'until' => $person->until?->plain()], $workbook->register->people),
+            'models' => (object) array_combine(
+                array_map(static fn(Tool $tool): string => $tool->id, $models),
+                array_map(static fn(Tool $tool): array => ['name' => $tool->name, 'kind' => $tool->kind->value, 'lanes' => $rulers->lanes(ToolRuler::of($tool))], $models),
+            ),
+            'findings' => AssetWriter::findings(),
+            'ticks' => $rulers->ticks(),
+            'things' => array_map(self::writer($workbook, $day)->thing(...), $workbook->onDay()->histories),
+        ];
+    }
+
+    /**
+     * All that has happened to one thing, the newest first, with what was voided of it.
+     *
+     * @return list<array<string, mixed>>
+     *
+     * @throws ModelNotFoundException<\App\Models\ListRow> when the shop has no such thing
+     */
+    public function timeline(Shop $shop, string $tag): array
+    {
+        $row = $shop->listed('assets')->where('code', $tag)->firstOrFail();
+        $entries = $shop->logEntries()->where('asset_id', $row->id)->orderByDesc('on')->orderByDesc('id')->get();
+        $voids = $shop->logEntries()->whereIntegerInRaw('voids_id', $entries->pluck('id'))->get()->keyBy('voids_id');
+        $users = $shop->users()->pluck('name', 'id');
+        $told = static fn(LogEntry $entry): array => ['by' => $users[$entry->user_id ?? 0] ?? null, 'at' => $entry->created_at->toIso8601ZuluString()];
+
+        return array_values($entries->map(static fn(LogEntry $entry): array => [
+            'entry' => json_decode($entry->entry, flags: JSON_THROW_ON_ERROR),
+            'written' => $told($entry),
+            'voided' => isset($voids[$entry->id]) ? $told($voids[$entry->id]) : null,
+        ])->all());
+    }
+
+    private static function writer(Workbook $workbook, Day $day): AssetWriter
+    {
+        return new AssetWriter($day, $workbook->rules()->duesThatCount);
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Output;
+
+use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\OnDay\AssetOnDay;
+use Gondrik\Core\OnDay\AssetSign;
+use Gondrik\Core\OnDay\DueState;
+use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Wording\Sentence;
+
+/** Things one by one as they are on a day, as plain data; days as text, money in cents. */
+final readonly class AssetWriter
+{
+    /** @param list<DueKind> $counting kinds of due without which a thing does not count */
+    public function __construct(private Day $day, private array $counting, private Sentence $sentence = new Sentence()) {}
+
+    /** @return array<string, mixed> */
+    public function thing(AssetHistory $history): array
+    {
+        $state = $history->on($this->day);
+        $asset = $history->asset;
+        $kit = $state->kit();
+        $standing = $state->standing($kit->id ?? $state->home->id ?? '', $this->counting);
+
+        return [
+            'tag' => $asset->id,
+            'tool' => $asset->tool->id,
+            'home' => $state->home?->id,
+            'kit' => $kit?->id,
+            'sign' => AssetSign::of($state, $this->day, $this->counting)->value,
+            // On the shelf it counts for no kit, and nothing is wrong with that.
+            'text' => $kit === null && $state->out === null && $state->isBought ? $this->onTheShelf($state) : $this->sentence->away($standing),
+            'out' => $this->out($state),
+            'condition' => $state->condition->value,
+            'conditionSince' => $state->conditionSince?->plain(),
+            'cycles' => $state->cycles,
+            'dues' => array_map(static fn(DueState $due): array => [
+                'kind' => $due->due->kind->value,
+                'done' => $due->done?->plain(),
+                'next' => $due->next?->plain(),
+                'cyclesLeft' => $due->cyclesLeft,
+                'code' => $due->code?->value,
+                'since' => $due->since?->plain(),
+            ], array_values($state->dues)),
+            'terms' => $asset->terms->value,
+            'serial' => $asset->serial,
+            'bought' => $asset->bought?->plain(),
+            'note' => $asset->note,
+        ];
+    }
+
+    /** @return list<array{code: string, text: string, condition: string}> what hands find wrong with a thing, and how it is from then on unless somebody says otherwise */
+    public static function findings(): array
+    {
+        return array_map(static fn(array $row): array => ['code' => $row['code'], 'text' => $row['text'], 'condition' => $row['condition']], Table::rows('findings'));
+    }
+
+    /** What would be told of it in a kit; nothing of its being in none. */
+    private function onTheShelf(AssetOnDay $state): string
+    {
+        return $this->sentence->away($state->standingAnywhere($this->counting));
+    }
+
+    /** @return array{to: string, person: string|null, kit: string|null, since: string, due: string|null}|null */
+    private function out(AssetOnDay $state): ?array
+    {
+        $out = $state->out;
+
+        return $out === null ? null : [
+            'to' => $out->to->person->name ?? $out->to->kit->name ?? $out->to->text ?? '',
+            'person' => $out->to->person?->id,
+            'kit' => $out->to->kit?->id,
+            'since' => $out->on->plain(),
+            'due' => $out->due?->plain(),
+        ];
+    }
+}

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Models\Role;
+use Gondrik\Core\Value\Day;
+use Symfony\Component\Process\Process;
+use Tests\Support\OpenApi;
+
+/* What a kit covers on a day. The demo's driver of the pylon backpack, TQ-03, lapses six days from now. */
+
+const TOWER = 'kit=pylon-backpack&scope=tower-7';
+
+it('opens a hole on the day after the driver’s verification, and says why', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $on = static fn(int $days): string => (string) Day::read(now()->toDateString())->plus($days);
+    $before = $this->getJson('/api/v1/coverage?' . TOWER . '&on=' . $on(6));
+    $after = $this->getJson('/api/v1/coverage?' . TOWER . '&on=' . $on(7));
+    $told = static fn($answer): array => array_column($answer->json('day.away'), 'text', 'asset');
+    expect(OpenApi::mismatch($after, 'get', '/coverage'))->toBe('')
+        ->and([$before->json('report.headline.hole'), $after->json('report.headline.hole')])->toBe([70, 102])
+        ->and([$before->json('day.on'), $told($before)['TQ-03'] ?? null])->toBe([$on(6), null])
+        ->and($told($after)['TQ-03'])->toBe('Its verification is past since ' . $on(7) . '.');
+    // Renewed, it counts again: then, and not before that was done.
+    $this->insteadActingAs(personOf($this->demo(), Role::Coordinator));
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'done', 'asset' => 'TQ-03', 'due' => 'verification']]])->assertCreated();
+    expect($this->getJson('/api/v1/coverage?' . TOWER . '&on=' . $on(7))->json('report.headline.hole'))->toBe(70);
+});
+
+it('names the things that count, and supposes one more of a model that is away', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $today = now()->toDateString();
+    $panel = 'kit=panel-bench&scope=station-panel&on=' . $today;
+    $lent = $this->getJson('/api/v1/coverage?' . $panel);
+    $with = $this->getJson('/api/v1/coverage?' . $panel . '&with=heavy-10-16');
+    $assets = array_merge(...array_map(static fn(array $line): array => array_column($line['steps'], 'assets', 'tool'), $lent->json('report.lines')));
+    expect([$lent->json('report.headline.hole'), $with->json('report.headline.hole'), $with->json('was.headline.hole')])->toBe([10, 0, 10])
+        ->and($assets['torque-small'])->toBe(['TQ-02'])
+        ->and(array_column($lent->json('day.away'), 'code', 'asset'))->toBe(['ST-04' => 'asset.away'])
+        // On paper it is there, and nothing is told of a day.
+        ->and($this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel')->json('day'))->toBeNull()
+        ->and($this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel&on=' . substr($today, 0, 7) . '-40')->status())->toBe(422);
+});
+
+it('says of a year what the command line says', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $from = now()->toDateString();
+    $answer = $this->getJson('/api/v1/calendar?' . TOWER . '&from=' . $from . '&days=365');
+    expect(OpenApi::mismatch($answer, 'get', '/calendar'))->toBe('');
+    $path = tempnam(sys_get_temp_dir(), 'book');
+    file_put_contents((string) $path, App\Demo\DemoShop::asOfToday());
+    $process = new Process([base_path('bin/gondrik'), 'calendar', (string) $path, '--kit', 'pylon-backpack', '--scope', 'tower-7', '--from', $from, '--format', 'json']);
+    $process->run();
+    unlink((string) $path);
+    $told = json_decode($process->getOutput(), true);
+    expect($told['days'])->toHaveCount(3)
+        ->and(array_intersect_key($answer->json(), $told))->toBe($told)
+        ->and($this->getJson('/api/v1/calendar?kit=gone&scope=tower-7&from=' . $from)->status())->toBe(404)
+        ->and($this->getJson('/api/v1/calendar?' . TOWER . '&from=' . $from . '&days=801')->status())->toBe(422);
+});

@@ -1,0 +1,259 @@
+<script setup lang="ts">
+import { refDebounced } from '@vueuse/core';
+import { computed, ref, useTemplateRef, watch } from 'vue';
+import { problemOf } from '@/api/client';
+import { useWall } from '@/data/wall';
+import PlaceFrame from '@/frame/PlaceFrame.vue';
+import SplitPlace from '@/frame/SplitPlace.vue';
+import { useAddress } from '@/frame/useAddress';
+import { useUndoKeys } from '@/frame/useUndoKeys';
+import { dayWords } from '@/shared/days';
+import EmptyNote from '@/shared/EmptyNote.vue';
+import { counted } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
+import WaitBar from '@/shared/WaitBar.vue';
+import CribHead from '../CribHead.vue';
+import HandlingForm from './HandlingForm.vue';
+import SignShape from './SignShape.vue';
+import { signs, type Sign } from './signs';
+import { countsOf, stripsOf } from './strips';
+import ThingPanel from './ThingPanel.vue';
+import ThingPiece from './ThingPiece.vue';
+
+/** The things of the shop one by one: a strip for each kit and one for the shelf, each thing where its size is, with how it is. */
+const { asked, show } = useAddress();
+const on = computed(() => asked('on'));
+const { data: wall, error, isPending, refetch } = useWall(on);
+
+const search = ref(asked('q') ?? '');
+const settled = refDebounced(search, 120);
+watch(settled, (words) => show({ q: words.trim() || null }, 'replace'));
+const sign = computed(() => (asked('sign') as Sign | null) ?? null);
+const strips = computed(() =>
+  wall.value ? stripsOf(wall.value, { words: settled.value, sign: sign.value }) : [],
+);
+const counts = computed(() => countsOf(wall.value?.things ?? []));
+const shown = computed(
+  () => new Set(strips.value.flatMap(({ things }) => things.map(({ thing }) => thing.tag))),
+);
+
+const split = useTemplateRef('split');
+const opened = computed(() => wall.value?.things.find(({ tag }) => tag === asked('thing')) ?? null);
+const isMarking = ref(false);
+const marks = ref(new Set<string>());
+const marked = computed(() => wall.value?.things.filter(({ tag }) => marks.value.has(tag)) ?? []);
+const isToday = computed(() => wall.value?.on === wall.value?.today);
+
+function press(tag: string, event: MouseEvent | KeyboardEvent): void {
+  if (!isMarking.value && !event.ctrlKey && !event.metaKey) return split.value?.open({ thing: tag });
+  isMarking.value = true;
+  const now = new Set(marks.value);
+  if (!now.delete(tag)) now.add(tag);
+  marks.value = now;
+}
+function unmark(): void {
+  marks.value = new Set();
+  isMarking.value = false;
+}
+/** A tag that was typed or scanned opens its thing. */
+function openTag(): void {
+  const tag = search.value.trim().toLowerCase();
+  const found =
+    wall.value?.things.find((thing) => thing.tag.toLowerCase() === tag)?.tag ??
+    (shown.value.size === 1 ? [...shown.value][0] : undefined);
+  if (found !== undefined) split.value?.open({ thing: found });
+}
+/** With the arrows one goes along the strips. */
+function walk(event: KeyboardEvent): void {
+  const step = { ArrowRight: 1, ArrowLeft: -1 }[event.key];
+  const from = (event.target as HTMLElement).closest<HTMLElement>('.piece');
+  if (step === undefined || !from) return;
+  const all = [...(event.currentTarget as HTMLElement).querySelectorAll<HTMLElement>('.piece')];
+  all[all.indexOf(from) + step]?.focus();
+  event.preventDefault();
+}
+useUndoKeys();
+</script>
+
+<template>
+  <SplitPlace ref="split" :keys="['thing']" :is-open="opened !== null || isMarking" held="wall">
+    <PlaceFrame title="The wall" look="fill" :tab="opened?.tag ?? ''">
+      <CribHead
+        v-model="search"
+        list="wall"
+        hint="tag, model or who has it"
+        name="Find a thing"
+        :count="
+          shown.size === (wall?.things.length ?? 0)
+            ? counted(shown.size, 'thing')
+            : `${shown.size} of ${counted(wall?.things.length ?? 0, 'thing')}`
+        "
+        @enter="openTag()"
+      >
+        <v-btn
+          v-if="wall?.things.length"
+          size="small"
+          :variant="isMarking ? 'flat' : 'text'"
+          :aria-pressed="isMarking"
+          @click="isMarking ? unmark() : (isMarking = true)"
+          >Mark several</v-btn
+        >
+      </CribHead>
+      <ProblemNote v-if="error && !wall" :problem="problemOf(error)" @retry="refetch()" />
+      <WaitBar v-else-if="isPending" says="Fetching the things" />
+      <EmptyNote v-else-if="!wall?.things.length" title="No things yet">
+        A kit on paper covers nothing while its crimper is lent out or past its verification. Give each tool a
+        tag, and Gondrik tells where it is, what is due, and which hole opens when it goes. For now they come
+        in with a workbook.
+        <template #next
+          ><v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Bring a workbook</v-btn></template
+        >
+      </EmptyNote>
+      <template v-else>
+        <div class="signs" role="group" aria-label="Show only">
+          <button
+            v-for="one in signs.filter((known) => counts.get(known.sign))"
+            :key="one.sign"
+            type="button"
+            :title="one.means"
+            :aria-pressed="sign === one.sign"
+            @click="show({ sign: sign === one.sign ? null : one.sign }, 'replace')"
+          >
+            <SignShape :sign="one.sign" /> {{ one.word }} <b class="mono">{{ counts.get(one.sign) }}</b>
+          </button>
+          <span v-if="!isToday" class="then">as on {{ dayWords(wall.on, wall.today) }}</span>
+        </div>
+        <div class="strips" @keydown="walk">
+          <section v-for="strip in strips" :key="strip.id" :aria-label="strip.name">
+            <h2>
+              {{ strip.name }} <small class="mono muted">{{ strip.things.length }}</small>
+            </h2>
+            <div class="pieces">
+              <ThingPiece
+                v-for="piece in strip.things"
+                :key="piece.thing.tag + piece.place"
+                :piece
+                :model="wall.models[piece.thing.tool]"
+                :is-open="opened?.tag === piece.thing.tag"
+                :is-marked="isMarking ? marks.has(piece.thing.tag) : undefined"
+                @click="press(piece.thing.tag, $event)"
+              />
+              <span v-if="!strip.things.length" class="muted">{{
+                settled.trim() || sign ? 'none of these' : 'nothing is in it'
+              }}</span>
+            </div>
+          </section>
+        </div>
+      </template>
+    </PlaceFrame>
+    <template #panel="{ close }">
+      <aside v-if="isMarking && wall" class="many" aria-label="Marked things">
+        <header>
+          <h2>{{ marked.length ? `${counted(marked.length, 'thing')} marked` : 'Mark some things' }}</h2>
+          <v-btn size="small" variant="text" @click="unmark()">Leave</v-btn>
+        </header>
+        <p v-if="!marked.length" class="muted">
+          Press each that goes the same way: out with a van, back from the calibrator.
+        </p>
+        <template v-else>
+          <p class="mono tags">{{ marked.map(({ tag }) => tag).join(' ') }}</p>
+          <HandlingForm :things="marked" :wall @done="unmark()" />
+        </template>
+      </aside>
+      <ThingPanel v-else-if="opened && wall" :thing="opened" :wall :is-today @close="close()" />
+    </template>
+  </SplitPlace>
+</template>
+
+<style scoped>
+.signs {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+}
+
+.signs button {
+  display: flex;
+  gap: 6px;
+  align-items: center;
+  min-height: var(--touch);
+  padding: 2px 9px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: transparent;
+  color: var(--ink);
+  font: inherit;
+  font-size: 13px;
+  cursor: pointer;
+}
+
+.signs button[aria-pressed='true'] {
+  border-color: var(--ink);
+  background: var(--row-wash);
+}
+
+.then {
+  color: var(--copper);
+  font-weight: 600;
+}
+
+.strips {
+  display: grid;
+  flex: 1;
+  align-content: start;
+  min-height: 0;
+  overflow: auto;
+  border-top: 1px solid var(--hairline);
+}
+
+.strips section {
+  display: grid;
+  grid-template-columns: 132px minmax(0, 1fr);
+  gap: 12px;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--hairline);
+}
+
+.strips h2 {
+  margin: 4px 0 0;
+  font-size: 14px;
+}
+
+.pieces {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 5px;
+}
+
+.many {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr);
+  gap: 12px;
+  align-content: start;
+  padding: 14px 18px 32px;
+}
+
+.many header {
+  display: flex;
+  align-items: center;
+  justify-content: space-between;
+}
+
+.many h2 {
+  margin: 0;
+  font-size: 18px;
+}
+
+.tags {
+  margin: 0;
+  font-size: 12.5px;
+}
+
+@container work (max-width: 620px) {
+  .strips section {
+    grid-template-columns: minmax(0, 1fr);
+    gap: 4px;
+  }
+}
+</style>

@@ -1,0 +1,34 @@
+import { useQuery } from '@tanstack/vue-query';
+import { computed, type Ref } from 'vue';
+import { api, type Schemas } from '@/api/client';
+import { shopQuery } from './shopQuery';
+
+export type Thing = Schemas['AssetState'];
+
+/** The things of the shop one by one, as they are on a day; null for today. */
+export function useWall(on: Ref<string | null>) {
+  return useQuery(
+    shopQuery(['wall', on], (signal) =>
+      api.GET('/wall', { params: { query: on.value === null ? {} : { on: on.value } }, signal }),
+    ),
+  );
+}
+
+/** What has happened to one thing, the newest first. */
+export function useTimeline(tag: Ref<string>) {
+  const query = useQuery(
+    shopQuery(['timeline', tag], (signal) =>
+      api.GET('/assets/{id}/log', { params: { path: { id: tag.value } }, signal }),
+    ),
+  );
+  return { ...query, lines: computed(() => query.data.value?.data ?? []) };
+}
+
+/** Something to be written down; without a day it is today. */
+export interface Happened {
+  what: string;
+  [member: string]: unknown;
+}
+
+export const writeLog = (entries: Happened[]) =>
+  api.POST('/log', { body: { entries: entries as unknown as Record<string, never>[] } });

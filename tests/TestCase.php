@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Foundation\Testing\TestCase as BaseTestCase;
+use Gondrik\Core\Value\Day;
 use Illuminate\Http\UploadedFile;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
@@ -90,8 +91,16 @@ abstract class TestCase extends BaseTestCase
         return $this->putJson('/api/v1/plans/' . $plan->json('id') . '/items/' . $item, ['arrived' => $has], ['If-Match' => '"' . $plan->json('version') . '"']);
     }
 
+    /** The day on which the demo was loaded, of which its story is: it may have gone when a test is run. */
+    public function demoDay(): Day
+    {
+        $driver = $this->demo()->listed('assets')->where('code', 'TQ-03')->value('bought');
+
+        return Day::read($driver)->plus(980);
+    }
+
     public function demoText(): string
     {
-        return (string) file_get_contents(DemoShop::workbookPath());
+        return DemoShop::asOf($this->demoDay());
     }
 }

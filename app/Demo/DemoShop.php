@@ -33,10 +33,10 @@ final readonly class DemoShop
         return database_path('demo/tarnholt-ropeway.json');
     }
 
-    /** The workbook with its days moved, so that its story is always of now. */
-    public static function asOfToday(): string
+    /** The workbook with its days moved, so that its story is of this day. */
+    public static function asOf(Day $day): string
     {
-        $moved = Day::read(now()->toDateString())->number - Day::read(self::TOLD_ON)->number;
+        $moved = $day->number - Day::read(self::TOLD_ON)->number;
 
         return (string) preg_replace_callback('~"(\d{4}-\d{2}-\d{2})"~', static fn(array $day): string => '"' . Day::read($day[1])->plus($moved) . '"', (string) file_get_contents(self::workbookPath()));
     }
@@ -53,7 +53,7 @@ final readonly class DemoShop
             return;
         }
         DB::transaction(function (): void {
-            $workbook = $this->codec->read(self::asOfToday());
+            $workbook = $this->codec->read(self::asOf(Day::read(now()->toDateString())));
             $shop = Shop::query()->create(['name' => $workbook->title ?? 'Demo', 'is_demo' => true]);
             foreach (self::PEOPLE as $person) {
                 User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);

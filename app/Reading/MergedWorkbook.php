@@ -48,7 +48,7 @@ final readonly class MergedWorkbook
             $document->log = $entries;
         }
         $this->document = $document;
-        $this->isTheFileAlone = $isTheFileAlone;
+        $this->isTheFileAlone = $isTheFileAlone && $this->logged === 0;
         $this->brought = $brought;
     }
 

@@ -46,7 +46,7 @@ final readonly class WholeShop
         $known = array_column($shop->log ?? [], null, 'id');
         $problems = [];
         foreach ($file->log ?? [] as $index => $entry) {
-            if (isset($known[$entry->id]) && $known[$entry->id] !== $entry) {
+            if (isset($known[$entry->id]) && json_encode($known[$entry->id]) !== json_encode($entry)) {
                 $problems[] = new Problem(WorkbookReading::LOG . '/' . $index . '/id', $entry->id, 'an entry that the shop has not, or the same as it has: what has happened is not changed. Void that one, and write this under an id of its own');
             }
         }

@@ -9,6 +9,8 @@ use Tests\Support\OpenApi;
 
 /* What a kit covers on a day. The demo's driver of the pylon backpack, TQ-03, lapses six days from now. */
 
+beforeEach(fn() => $this->travelTo($this->demoDay() . ' 12:00:00'));
+
 const TOWER = 'kit=pylon-backpack&scope=tower-7';
 
 it('opens a hole on the day after the driver’s verification, and says why', function (): void {
@@ -48,7 +50,7 @@ it('says of a year what the command line says', function (): void {
     $answer = $this->getJson('/api/v1/calendar?' . TOWER . '&from=' . $from . '&days=365');
     expect(OpenApi::mismatch($answer, 'get', '/calendar'))->toBe('');
     $path = tempnam(sys_get_temp_dir(), 'book');
-    file_put_contents((string) $path, App\Demo\DemoShop::asOfToday());
+    file_put_contents((string) $path, $this->demoText());
     $process = new Process([base_path('bin/gondrik'), 'calendar', (string) $path, '--kit', 'pylon-backpack', '--scope', 'tower-7', '--from', $from, '--format', 'json']);
     $process->run();
     unlink((string) $path);

@@ -16,7 +16,7 @@ use Illuminate\Testing\TestResponse;
  */
 
 /** Tables that say how a shop stands. */
-const KEPT = ['shops', 'kit_tools', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
+const KEPT = ['log_entries', 'loans', 'shops', 'kit_tools', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
 
 /** SQLSTATE, and what it is told as: PostgreSQL appendix A. */
 const FAULTS = ['53100' => 507, '08006' => 503, '55P03' => 503];
@@ -88,7 +88,11 @@ function writings(): array
         'DELETE tools/{id}' => static fn($test): array => $gone($test, 'tools', $tool),
         'POST kits' => static fn(): array => ['POST', 'kits', ['name' => 'A kit', 'tools' => [['tool' => 'flush-cut']]]],
         'PUT kits/{id}' => static fn($test): array => $changed($test, 'kits/panel-bench'),
-        'DELETE kits/{id}' => static fn($test): array => ['DELETE', 'kits/panel-bench', [], $version($test, 'kits/panel-bench')],
+        'DELETE kits/{id}' => static fn($test): array => $gone($test, 'kits', ['name' => 'A kit', 'tools' => [['tool' => 'flush-cut']]]),
+        'POST assets' => static fn(): array => ['POST', 'assets', ['id' => 'XX-01', 'tool' => 'flush-cut', 'home' => 'panel-bench']],
+        'PUT assets/{id}' => static fn($test): array => ['PUT', 'assets/TQ-03', ['id' => 'TQ-03', 'tool' => 'torque-small', 'note' => 'Marked red.'], $version($test, 'assets/TQ-03')],
+        'DELETE assets/{id}' => static fn($test): array => $gone($test, 'assets', ['tool' => 'flush-cut']),
+        'POST log' => static fn(): array => ['POST', 'log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']], ['what' => 'back', 'asset' => 'ST-04']]]],
         'POST scopes' => static fn(): array => ['POST', 'scopes', ['name' => 'A scope', 'lines' => [['id' => 'l1', ...LINE]]]],
         'PUT scopes/{id}' => static fn($test): array => $changed($test, 'scopes/tower-7'),
         'DELETE scopes/{id}' => static fn($test): array => ['DELETE', 'scopes/tower-7', [], $version($test, 'scopes/tower-7')],

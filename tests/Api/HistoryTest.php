@@ -32,6 +32,14 @@ it('keeps who, when, before and after of every change', function (): void {
     expect($this->getJson('/api/v1/history')->json('data'))->toHaveCount(1);
 });
 
+/** The pylon backpack once more, without things by their tags that would hold it; its id. */
+function kitWithoutThings(Tests\TestCase $test): string
+{
+    $kit = $test->getJson('/api/v1/kits/pylon-backpack')->json();
+
+    return $test->postJson('/api/v1/kits', ['id' => 'second-backpack', 'name' => 'Second backpack', 'tools' => $kit['tools']])->assertCreated()->json('id');
+}
+
 it('takes each kind of change back, and once more', function (Closure $change): void {
     $shop = $this->demo();
     $this->actingAs($this->lead($shop));
@@ -82,7 +90,12 @@ it('takes each kind of change back, and once more', function (Closure $change): 
 
         return $test->putJson('/api/v1/wires/hookup-12', [...array_diff_key($seen, ['version' => null]), 'name' => 'Another name'], ['If-Match' => '"' . $seen['version'] . '"']);
     }],
-    'a kit taken away' => [fn($test) => $test->deleteJson('/api/v1/kits/panel-bench', headers: ['If-Match' => '"' . $test->getJson('/api/v1/kits/panel-bench')->json('version') . '"'])],
+    'a kit added' => [fn($test) => $test->postJson('/api/v1/kits', ['name' => 'Van', 'tools' => [['tool' => 'flush-cut', 'count' => 2]]])],
+    'a thing changed' => [function ($test) {
+        $seen = $test->getJson('/api/v1/assets/TQ-03')->json();
+
+        return $test->putJson('/api/v1/assets/TQ-03', [...array_diff_key($seen, ['version' => null]), 'note' => 'Marked red.'], ['If-Match' => '"' . $seen['version'] . '"']);
+    }],
     'a scope taken away with its lines' => [fn($test) => $test->deleteJson('/api/v1/scopes/tower-7', headers: ['If-Match' => '"' . $test->getJson('/api/v1/scopes/tower-7')->json('version') . '"'])],
     'a scope with house rules, days and a note' => [function ($test) {
         $seen = $test->getJson('/api/v1/scopes/tower-7')->json();
@@ -95,11 +108,12 @@ it('takes each kind of change back, and once more', function (Closure $change): 
 
 it('brings back with a kit the plans that were accepted for it, and what of them has arrived', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $accepted = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated();
+    $kit = kitWithoutThings($this);
+    $accepted = $this->acceptPlan('kit=' . $kit . '&scopes=tower-7')->assertCreated();
     $this->arrive($accepted, $accepted->json('items.0.id'))->assertOk();
     $plan = $accepted->json();
     $plans = $this->getJson('/api/v1/plans')->json('data');
-    $gone = $this->deleteJson('/api/v1/kits/pylon-backpack', headers: ['If-Match' => '"' . $this->getJson('/api/v1/kits/pylon-backpack')->json('version') . '"'])->assertNoContent();
+    $gone = $this->deleteJson('/api/v1/kits/' . $kit, headers: ['If-Match' => '"' . $this->getJson('/api/v1/kits/' . $kit)->json('version') . '"'])->assertNoContent();
     expect($this->getJson('/api/v1/plans')->json('data'))->toBe([]);
     $entry = $this->getJson('/api/v1/history')->json('data.0');
     expect(array_column($entry['changes'], 'list'))->toBe(['kits', 'plans'])->and($entry['changes'][1]['before']['cost'])->toBe($plan['cost']);
@@ -163,10 +177,11 @@ it('takes many things back with few questions to the database, and puts them bac
 it('brings a plan back whose people have left since, without them', function (): void {
     $shop = $this->demo();
     $this->actingAs(personOf($shop, Role::Coordinator));
-    $accepted = $this->acceptPlan('kit=pylon-backpack&scopes=tower-7')->assertCreated();
+    $kit = kitWithoutThings($this);
+    $accepted = $this->acceptPlan('kit=' . $kit . '&scopes=tower-7')->assertCreated();
     $this->arrive($accepted, $accepted->json('items.0.id'))->assertOk();
     $this->insteadActingAs(personOf($shop, Role::Lead));
-    $gone = $this->deleteJson('/api/v1/kits/pylon-backpack', [], ['If-Match' => '"' . $this->getJson('/api/v1/kits/pylon-backpack')->json('version') . '"'])->assertNoContent();
+    $gone = $this->deleteJson('/api/v1/kits/' . $kit, [], ['If-Match' => '"' . $this->getJson('/api/v1/kits/' . $kit)->json('version') . '"'])->assertNoContent();
     personOf($shop, Role::Coordinator)->delete();
     $this->postJson('/api/v1/history/' . $gone->headers->get('Gondrik-Change') . '/undo')->assertOk();
     $plan = $this->getJson('/api/v1/plans')->json('data.0');

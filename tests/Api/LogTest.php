@@ -11,6 +11,8 @@ use Tests\Support\OpenApi;
 
 /* What has happened to a thing is written down, and never over. Tags are the demo's: TQ-03 is the driver of the pylon backpack. */
 
+beforeEach(fn() => $this->travelTo($this->demoDay() . ' 12:00:00'));
+
 /** So many days from today. */
 function onDay(int $days): string
 {

@@ -12,6 +12,7 @@ use App\Imports\WorkbookImport;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Contracts\Console\Kernel;
 
@@ -20,7 +21,7 @@ require __DIR__ . '/../../vendor/autoload.php';
 $app = require __DIR__ . '/../../bootstrap/app.php';
 $app->make(Kernel::class)->bootstrap();
 
-$workbook = $app->make(WorkbookCodec::class)->read(DemoShop::asOfToday());
+$workbook = $app->make(WorkbookCodec::class)->read(DemoShop::asOf(Day::read(now()->toDateString())));
 $shop = Shop::query()->create(['name' => $workbook->title]);
 foreach (['Ivo Marell' => Role::Lead, 'Sanna Quist' => Role::Coordinator, 'Beno Tashe' => Role::Hand] as $name => $role) {
     User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);

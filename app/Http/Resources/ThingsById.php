@@ -44,7 +44,18 @@ final readonly class ThingsById
     /** A tool or terminal as this person may see it: terminals have a price of the same name. */
     public function told(\stdClass $thing): \stdClass
     {
-        return $this->withCosts ? $thing : (object) array_diff_key(get_object_vars($thing), array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name')));
+        if ($this->withCosts) {
+            return $thing;
+        }
+        $costs = array_flip(array_column(ObjectPlan::of(Cost::class)->keys(), 'name'));
+        $without = static fn(\stdClass $of): \stdClass => (object) array_diff_key(get_object_vars($of), $costs);
+        $told = $without($thing);
+        if (isset($told->dues)) {
+            // Having one done costs something, too.
+            $told->dues = array_map($without, $told->dues);
+        }
+
+        return $told;
     }
 
     /**

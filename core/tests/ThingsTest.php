@@ -2,8 +2,11 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Asset\Condition;
+use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\Standing;
+use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\ThingsShop;
@@ -27,6 +30,30 @@ it('says of a thing on a day whether it counts, and why not', function (array $r
     expect([$standing->counts ? 'yes' : 'no', (string) $standing->code?->value, (string) $standing->since, (string) $standing->until])
         ->toBe([$row['counts'], $row['code'], $row['since'], $row['until']]);
 })->with(CaseTable::of('things', 'case'));
+
+it('shows of a thing first what asks the most of somebody', function (array $row): void {
+    $day = Day::read($row['day']);
+    $state = ThingsShop::of($row['asset'], $row['dues'], $row['log'])->onDay()->histories[0]->on($day);
+    expect(AssetSign::of($state, $day, HouseRules::DUES_THAT_COUNT)->value)->toBe($row['sign']);
+})->with(CaseTable::of('signs', 'case'));
+
+it('writes a thing as it is on a day, and says nothing wrong of one on the shelf', function (): void {
+    $day = Day::read('2027-03-05');
+    $written = static fn(string $asset, string $dues, string $log): array => (new AssetWriter($day, HouseRules::DUES_THAT_COUNT))->thing(ThingsShop::of($asset, $dues, $log)->onDay()->histories[0]);
+    $lent = $written('home=van bought=2027-01-01', 'calibration:90d', '2027-03-03 out person=ada due=2027-03-10');
+    expect(array_intersect_key($lent, array_flip(['home', 'kit', 'sign', 'text', 'cycles'])))->toBe(['home' => 'van', 'kit' => null, 'sign' => 'out', 'text' => 'Lent to Ada since 2027-03-03, due back on 2027-03-10.', 'cycles' => 0])
+        ->and($lent['out'])->toBe(['to' => 'Ada', 'person' => 'ada', 'kit' => null, 'since' => '2027-03-03', 'due' => '2027-03-10'])
+        ->and($lent['dues'])->toBe([['kind' => 'calibration', 'done' => null, 'next' => '2027-04-01', 'cyclesLeft' => null, 'code' => null, 'since' => null]])
+        ->and($written('', '', '')['text'])->toBe('')
+        ->and($written('', '', '2027-03-03 condition condition=seldom')['text'])->toBe('Kept for what must not be perfect since 2027-03-03.')
+        ->and($written('home=van bought=2027-03-06', '', '')['text'])->toBe('It comes only later: until 2027-03-05 it is not there.');
+});
+
+it('knows what hands find wrong with a thing, and a condition for each', function (): void {
+    $findings = AssetWriter::findings();
+    expect(array_column($findings, 'condition', 'code'))->toMatchArray(['dents' => 'seldom', 'jaws' => 'retired', 'pivot' => 'watch'])
+        ->and(array_filter($findings, static fn(array $finding): bool => Condition::tryFrom($finding['condition']) === null || $finding['text'] === ''))->toBe([]);
+});
 
 it('counts by the dues that the house names, and by the pull standard of the shop', function (): void {
     $oiled = ThingsShop::of('home=van bought=2026-03-01', 'oil:30d calibration:30d', '');

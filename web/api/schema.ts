@@ -2822,6 +2822,10 @@ export interface components {
                 counts: boolean;
                 /** @enum {string|null} */
                 code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
+                /** @description What its model is called */
+                tool: string;
+                /** @description Why it does not count, or not as before; "" where it counts again */
+                text: string;
             }[];
         };
         id: string;
@@ -7849,8 +7853,8 @@ export interface operations {
                 kit: string;
                 /** @description Id of the scope */
                 scope: string;
-                /** @description The first day */
-                from: string;
+                /** @description The first day; today without */
+                from?: string;
                 /** @description So many days; 365 without */
                 days?: number;
             };

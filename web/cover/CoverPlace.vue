@@ -5,6 +5,7 @@ import JudgedPlace from '@/lines/JudgedPlace.vue';
 import PickOne from '@/shared/PickOne.vue';
 import FirstSteps from './FirstSteps.vue';
 import SupposedNote from './SupposedNote.vue';
+import YearBand from './YearBand.vue';
 
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
 const judged = useTemplateRef('judged');
@@ -31,6 +32,7 @@ useTitle(() => {
     <template #above="{ pair }">
       <SupposedNote v-if="pair.with || pair.without" :pair="pair" :coverage="judged?.coverage" />
     </template>
+    <template #under="{ pair, coverage }"><YearBand :pair="pair" :coverage="coverage" /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
 </template>

@@ -15,6 +15,8 @@ export interface Pair {
   /** Tools that are supposed to be in the kit too, or not to be in it, with a comma between. */
   with?: string;
   without?: string;
+  /** The day on which it is asked; without one all that is packed takes part. */
+  on?: string;
 }
 
 /** What the address says where somebody looks at the work without a kit in hand. */
@@ -47,6 +49,7 @@ export function useKitsAndScopes() {
 const supposed = (pair: Pair) => ({
   ...(pair.with ? { with: pair.with } : {}),
   ...(pair.without ? { without: pair.without } : {}),
+  ...(pair.on && pair.kit ? { on: pair.on } : {}),
 });
 
 const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
@@ -85,6 +88,17 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
     isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
     refetch: query.refetch,
   };
+}
+
+/** What a kit covers of a scope from today on, for a year: the days on which something changes. */
+export function useCalendar(pair: Ref<Pair>) {
+  const asked = computed(() => ({ kit: pair.value.kit ?? '', scope: pair.value.scope ?? '' }));
+  return useQuery({
+    ...shopQuery(['calendar', asked], (signal) =>
+      api.GET('/calendar', { params: { query: { ...asked.value, days: 366 } }, signal }),
+    ),
+    enabled: () => isWhole(pair.value) && pair.value.kit !== NO_KIT,
+  });
 }
 
 /** The tools that were not chosen for one step: asked for only when somebody wants to know. */

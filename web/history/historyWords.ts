@@ -58,9 +58,13 @@ function nameOf({ list, id, before, after }: Change, names: Names): string | nul
   }
   if (list === 'order') return quoted(names.scopes?.[id]);
   if (list === 'assets') return quoted(id);
-  // A void speaks of an entry, all others of a thing or of somebody.
-  if (list === 'log')
-    return quoted(String(thing.asset ?? names.people?.[String(thing.person)] ?? 'an earlier entry'));
+  if (list === 'log') {
+    const [asset, person] = [thing.asset, thing.person].map((id) =>
+      typeof id === 'string' ? id : undefined,
+    );
+    // A void speaks of an entry, all others of a thing or of somebody.
+    return quoted(asset ?? names.people?.[person ?? ''] ?? 'an earlier entry');
+  }
   return typeof thing.name === 'string' ? `“${thing.name}”` : quoted(names[list]?.[id]);
 }
 

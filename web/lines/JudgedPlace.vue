@@ -58,6 +58,8 @@ defineSlots<{
     /** A line that is not written yet drops on the ruler with the others. */
     draft: (drop: Schemas['Drop'] | null) => void;
   }): unknown;
+  /** Between the ruler and the table. */
+  under?(props: { pair: Pair; coverage: Schemas['Coverage'] }): unknown;
   /** Beside the search over the table. */
   tools?(props: { coverage: Schemas['Coverage'] }): unknown;
   /** Over Why, in the panel of a line. */
@@ -183,6 +185,7 @@ function savePicture(): void {
               @fold="fold"
             />
           </div>
+          <slot name="under" :pair="pair" :coverage="coverage" />
           <LineList
             ref="list"
             v-model:search="search"

@@ -19,10 +19,12 @@ export function usePair(
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
   const { asked, show } = useAddress();
   const route = useRoute();
-  /** What Cover is asked to suppose of the kit; elsewhere it is as it is. */
+  /** What Cover is asked to suppose of the kit, and the day; elsewhere it is as it is, on paper. */
   const supposed = () =>
     place === 'cover'
-      ? Object.fromEntries(['with', 'without'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])))
+      ? Object.fromEntries(
+          ['with', 'without', 'on'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])),
+        )
       : {};
   const pair = computed<Pair>(() => ({
     kit: asked('kit') === NO_KIT && !mayBeWithoutKit ? null : asked('kit'),
@@ -63,7 +65,7 @@ export function usePair(
   return {
     pair,
     held: computed(() =>
-      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without]
+      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without, pair.value.on]
         .filter((part) => part !== undefined)
         .join(' '),
     ),

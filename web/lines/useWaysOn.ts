@@ -11,7 +11,7 @@ export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
     /** Cover, as if a tool were not in the kit; the line stays open. */
     suppose(tool: string): void {
       if (!pair.value) return;
-      const { kit, scope, with: more, without } = pair.value;
+      const { kit, scope, with: more, without, on } = pair.value;
       const { line, step } = route.query;
       const added = more?.split(',').filter((id) => id !== tool) ?? [];
       void router.push({
@@ -19,6 +19,7 @@ export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
         query: {
           kit,
           scope,
+          ...(on ? { on } : {}),
           ...(line ? { line, step } : {}),
           ...(added.length ? { with: added.join(',') } : {}),
           // What was only supposed in the kit is simply gone again.

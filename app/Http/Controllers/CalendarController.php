@@ -29,7 +29,7 @@ final class CalendarController extends Controller
             'from' => $from->plain(),
             'to' => $from->plus($request->days() - 1)->plain(),
             'today' => now()->toDateString(),
-            'days' => (new DayWriter())->days($days),
+            'days' => (new DayWriter())->toldDays($days),
         ]);
     }
 }

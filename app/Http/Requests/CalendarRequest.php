@@ -17,7 +17,7 @@ final class CalendarRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['required', 'string', self::ID], 'scope' => ['required', 'string', self::ID], 'from' => ['required', self::isDay(...)], 'days' => ['integer', 'min:1', 'max:' . self::MOST_DAYS]];
+        return ['kit' => ['required', 'string', self::ID], 'scope' => ['required', 'string', self::ID], 'from' => [self::isDay(...)], 'days' => ['integer', 'min:1', 'max:' . self::MOST_DAYS]];
     }
 
     public function days(): int

@@ -28,6 +28,21 @@ final readonly class DayWriter
     }
 
     /**
+     * The same with the model of each thing and a sentence, for the page.
+     *
+     * @param list<CalendarDay> $days
+     *
+     * @return list<array<string, mixed>>
+     */
+    public function toldDays(array $days): array
+    {
+        return array_map(fn(array $written, CalendarDay $day): array => [
+            ...$written,
+            'changes' => array_map(fn(array $change, AssetStanding $of): array => [...$change, 'tool' => $of->asset->tool->name, 'text' => $this->sentence->away($of->standing)], $written['changes'], $day->changes),
+        ], $this->days($days), $days);
+    }
+
+    /**
      * @param list<CalendarDay> $days
      *
      * @return list<array<string, mixed>>

@@ -1,0 +1,74 @@
+import { expect, it } from 'vitest';
+import { countsOf, isSought, stripsOf } from './strips';
+import { thing, wallOf } from './wall.fixture';
+
+const out = (to: string, kit: string | null = null) => ({
+  to,
+  person: null,
+  kit,
+  since: '2027-03-01',
+  due: null,
+});
+const tags = (wall = wallOf([]), sought = {}) =>
+  Object.fromEntries(
+    stripsOf(wall, sought).map(({ id, things }) => [
+      id,
+      things.map((piece) => `${piece.thing.tag} ${piece.place}`),
+    ]),
+  );
+
+it('lays things out by kit and along the sizes: the thinner first, what has none last', () => {
+  const wall = wallOf([
+    thing('M-1', { tool: 'meter' }),
+    thing('S-1', { tool: 'shears' }),
+    thing('C-2'),
+    thing('C-1'),
+    thing('F-1', { tool: 'fine' }),
+    thing('X-1', { home: null, kit: null }),
+  ]);
+  expect(tags(wall)).toEqual({
+    van: ['F-1 own', 'C-1 own', 'C-2 own', 'S-1 own', 'M-1 own'],
+    bench: [],
+    '': ['X-1 own'],
+  });
+});
+
+it('leaves the place of what is out empty, and shows it where it is for a while', () => {
+  const wall = wallOf([
+    thing('C-1', { out: out('Bench', 'bench'), kit: 'bench' }),
+    thing('C-2', { out: out('Ada') }),
+    thing('P-1', { home: 'paper', kit: 'paper' }),
+  ]);
+  expect(tags(wall)).toEqual({
+    van: ['C-1 empty', 'C-2 empty'],
+    bench: ['C-1 borrowed'],
+    // A kit on paper has a strip as soon as there is a thing in it.
+    paper: ['P-1 own'],
+    '': [],
+  });
+});
+
+it('finds things by words, by how they are and by who has them', () => {
+  const wall = wallOf([
+    thing('C-1', { out: { ...out('Ada'), person: 'ada' }, sign: 'overdue', note: 'Red handle' }),
+    thing('S-1', { tool: 'shears', serial: '77-1' }),
+  ]);
+  const found = (sought: Parameters<typeof isSought>[1]) =>
+    wall.things.filter((one) => isSought(one, sought, wall)).map(({ tag }) => tag);
+  expect(found({ words: 'cable SHEARS' })).toEqual(['S-1']);
+  expect(found({ words: 'ada' })).toEqual(['C-1']);
+  expect(found({ words: 'red cutter' })).toEqual(['C-1']);
+  expect(found({ words: '77' })).toEqual(['S-1']);
+  expect(found({ words: 'c-1 shears' })).toEqual([]);
+  expect(found({ sign: 'overdue' })).toEqual(['C-1']);
+  expect(found({ person: 'ada' })).toEqual(['C-1']);
+  expect(tags(wall, { kit: 'bench' })).toEqual({ bench: [] });
+});
+
+it('counts how things are', () => {
+  const counts = countsOf([thing('A'), thing('B', { sign: 'past' }), thing('C', { sign: 'past' })]);
+  expect([...counts]).toEqual([
+    ['in', 1],
+    ['past', 2],
+  ]);
+});

@@ -1,0 +1,55 @@
+import type { Schemas } from '@/api/client';
+import type { Thing } from '@/data/wall';
+
+export const thing = (tag: string, more: Partial<Thing> = {}): Thing => ({
+  tag,
+  tool: 'cutter',
+  home: 'van',
+  kit: more.out ? null : 'van',
+  sign: more.out ? 'out' : 'in',
+  text: '',
+  out: null,
+  condition: 'good',
+  conditionSince: null,
+  cycles: 0,
+  dues: [],
+  terms: 'owned',
+  serial: null,
+  bought: null,
+  note: null,
+  ...more,
+});
+
+const model = (name: string, from?: number, to?: number): Schemas['Wall']['models'][string] => ({
+  name,
+  kind: 'cutter',
+  lanes:
+    from === undefined || to === undefined
+      ? []
+      : [
+          {
+            name: 'cut',
+            bars: [{ tool: 'x', name: '', from, to, proven: null, segments: [], stretches: [], misses: [] }],
+          },
+        ],
+});
+
+export const wallOf = (things: Thing[]): Schemas['Wall'] => ({
+  on: '2027-03-04',
+  today: '2027-03-04',
+  kits: [
+    { id: 'van', name: 'Van', tracked: true },
+    { id: 'bench', name: 'Bench', tracked: true },
+    { id: 'paper', name: 'On paper', tracked: false },
+  ],
+  people: [{ id: 'ada', name: 'Ada', until: null }],
+  models: {
+    cutter: model('Side cutter', 0.1, 2),
+    shears: model('Cable shears', 4, 90),
+    fine: model('Fine cutter', 0.1, 0.8),
+    meter: model('Meter'),
+  },
+  findings: [],
+  ticks: [],
+  things,
+});

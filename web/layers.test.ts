@@ -19,7 +19,7 @@ const LAYERS: Record<string, string[]> = {
   lines: ['api', 'data', 'frame', 'grid', 'ruler', 'settings', 'shared'],
   work: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   table: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'work'],
-  cover: ['api', 'data', 'frame', 'lines', 'session', 'shared'],
+  cover: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],

@@ -32,7 +32,9 @@ useTitle(() => {
     <template #above="{ pair }">
       <SupposedNote v-if="pair.with || pair.without" :pair="pair" :coverage="judged?.coverage" />
     </template>
-    <template #under="{ pair, coverage }"><YearBand :pair="pair" :coverage="coverage" /></template>
+    <template #under="{ pair, coverage, units }"
+      ><YearBand :pair="pair" :coverage="coverage" :units="units"
+    /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
 </template>

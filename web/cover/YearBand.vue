@@ -2,8 +2,10 @@
 import { useElementSize } from '@vueuse/core';
 import { computed, toRef, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useCalendar, type Pair } from '@/data/pairs';
+import { useCalendar, useDaysAhead } from '@/data/calendar';
+import type { Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
+import type { Units } from '@/settings/units';
 import { dayWords, fromNow } from '@/shared/days';
 import { counted } from '@/shared/pretty';
 import { dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from './year';
@@ -12,7 +14,12 @@ import { dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from 
  * The day on which the kit is looked at, and a year from today on: how much cannot be made, with a tick on each day on which that changes.
  * The mark is drawn along it, by finger or keys; the address holds the day.
  */
-const props = defineProps<{ pair: Pair; coverage: Schemas['Coverage'] }>();
+const props = defineProps<{
+  pair: Pair;
+  /** Undefined while that of another day is asked for. */
+  coverage: Schemas['Coverage'] | undefined;
+  units: Units;
+}>();
 const { show } = useAddress();
 const { data: calendar } = useCalendar(toRef(props, 'pair'));
 
@@ -49,6 +56,20 @@ const months = computed(() =>
     name: dayWords(day, day).split(' ')[1],
   })),
 );
+
+/** Who comes near will want the others next: the first of them, so that a year of many changes does not ask for all at once. */
+const MOST = 8;
+const askAhead = useDaysAhead(toRef(props, 'units'));
+let hasAsked = '';
+function near(): void {
+  const key = JSON.stringify([props.pair.kit, props.pair.scope, to.value]);
+  if (hasAsked === key) return;
+  hasAsked = key;
+  askAhead(
+    props.pair,
+    stretches.value.slice(0, MOST).map((stretch) => stretch.from),
+  );
+}
 
 const go = (day: string | null) => show({ on: day }, 'replace');
 let isDragged = false;
@@ -113,6 +134,8 @@ const next = computed(() => {
       :aria-valuemax="366"
       :aria-valuenow="Math.round(placeOf(on ?? from, from, to) * 366)"
       :aria-valuetext="on === null ? 'On paper' : `${dayWords(on, '')}${told ? `. ${told}` : ''}`"
+      @pointerenter="near()"
+      @focus="near()"
       @pointerdown="drag"
       @pointermove="drag"
       @pointerup="isDragged = false"
@@ -144,7 +167,7 @@ const next = computed(() => {
     </div>
     <p class="told" role="status">
       <template v-if="told">{{ told }}</template>
-      <template v-else-if="on !== null && coverage.day?.away.length"
+      <template v-else-if="on !== null && coverage?.day?.away.length"
         >Not in the kit:
         {{
           coverage.day.away

@@ -52,22 +52,23 @@ const supposed = (pair: Pair) => ({
   ...(pair.on && pair.kit ? { on: pair.on } : {}),
 });
 
-const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
+export const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
   pair.kit !== null && pair.scope !== null;
+
+/** What is asked for the verdict of a kit on a scope; for whoever will want it next, too. */
+export const coverageQuery = (pair: Ref<Pair>, units: Ref<Units>) =>
+  shopQuery(['coverage', pair, units], (signal) => {
+    const { kit, scope } = pair.value;
+    const query = { ...(kit ? { kit } : {}), scope: scope ?? '', ...supposed(pair.value), ...units.value };
+    return api.GET('/coverage', { params: { query }, signal });
+  });
 
 /**
  * What a kit covers of a scope. A verdict is never shown under another kit or scope than its own: what there is of the same
  * pair stays until the next answer (in other units), and while the server is out of reach.
  */
 export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
-  const query = useQuery({
-    ...shopQuery(['coverage', pair, units], (signal) => {
-      const { kit, scope } = pair.value;
-      const query = { ...(kit ? { kit } : {}), scope: scope ?? '', ...supposed(pair.value), ...units.value };
-      return api.GET('/coverage', { params: { query }, signal });
-    }),
-    enabled: () => isWhole(pair.value),
-  });
+  const query = useQuery({ ...coverageQuery(pair, units), enabled: () => isWhole(pair.value) });
   const last = shallowRef<{ of: string; data: Schemas['Coverage'] }>();
   const held = (of: Pair) => JSON.stringify([of.kit, of.scope, supposed(of)]);
   watch(query.data, (data) => (last.value = data ? { of: held(pair.value), data } : last.value), {
@@ -88,17 +89,6 @@ export function useCoverage(pair: Ref<Pair>, units: Ref<Units>) {
     isStale: computed(() => query.data.value === undefined && kept.value !== undefined),
     refetch: query.refetch,
   };
-}
-
-/** What a kit covers of a scope from today on, for a year: the days on which something changes. */
-export function useCalendar(pair: Ref<Pair>) {
-  const asked = computed(() => ({ kit: pair.value.kit ?? '', scope: pair.value.scope ?? '' }));
-  return useQuery({
-    ...shopQuery(['calendar', asked], (signal) =>
-      api.GET('/calendar', { params: { query: { ...asked.value, days: 366 } }, signal }),
-    ),
-    enabled: () => isWhole(pair.value) && pair.value.kit !== NO_KIT,
-  });
 }
 
 /** The tools that were not chosen for one step: asked for only when somebody wants to know. */

@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
 import { computed, defineAsyncComponent, shallowRef, useTemplateRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
+import { useDayAsked } from '@/data/calendar';
 import { NO_KIT, useCoverage, useKitsAndScopes, type Pair } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import type { Units } from '@/settings/units';
@@ -59,7 +60,7 @@ defineSlots<{
     draft: (drop: Schemas['Drop'] | null) => void;
   }): unknown;
   /** Between the ruler and the table. */
-  under?(props: { pair: Pair; coverage: Schemas['Coverage'] }): unknown;
+  under?(props: { pair: Pair; coverage: Schemas['Coverage'] | undefined; units: Units }): unknown;
   /** Beside the search over the table. */
   tools?(props: { coverage: Schemas['Coverage'] }): unknown;
   /** Over Why, in the panel of a line. */
@@ -82,7 +83,7 @@ const { pair, held } = usePair(
   () => scopes.value,
   props.withoutKit,
 );
-const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(pair, units);
+const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(useDayAsked(pair), units);
 defineExpose({ coverage });
 const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';
@@ -164,6 +165,10 @@ function savePicture(): void {
           :highlight="lightOnceThere"
           :draft="(drop) => (draft = drop)"
         />
+        <!-- It stays while the verdict of another day is asked for: below the ruler it is put by its order. -->
+        <div v-if="$slots.under" class="under">
+          <slot name="under" :pair="pair" :coverage="coverage" :units="units" />
+        </div>
         <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
         <p v-else-if="!coverage" class="muted waiting" role="status">
           {{
@@ -185,10 +190,10 @@ function savePicture(): void {
               @fold="fold"
             />
           </div>
-          <slot name="under" :pair="pair" :coverage="coverage" />
           <LineList
             ref="list"
             v-model:search="search"
+            class="lines"
             :coverage="coverage"
             :rows="rows"
             :lit="lit"
@@ -256,6 +261,19 @@ function savePicture(): void {
   flex: 0 1 auto;
   min-height: 110px;
   overflow: hidden auto;
+}
+
+.waiting,
+.lanes {
+  order: 1;
+}
+
+.under {
+  order: 2;
+}
+
+.lines {
+  order: 3;
 }
 
 .stale {

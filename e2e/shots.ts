@@ -88,7 +88,7 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('crib');
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
-    ['crib-terminal', '/crib/terminals/ring-blue-m5', /^Used in/],
+    ['crib-wall', '/crib/wall?thing=TQ-03', /^What has happened/],
     ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /This kit makes it/],
     [
       'bench-reckon',
@@ -105,7 +105,10 @@ test('pictures of the main views', async ({ page }) => {
 
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(tower);
-  await shoot('cover-dark');
+  await page.getByRole('slider', { name: 'Day in the year from today on' }).focus();
+  await page.keyboard.press('PageUp');
+  await page.getByText('102 of 172').waitFor();
+  await shoot('cover-day-dark');
   await page.emulateMedia({ colorScheme: 'light' });
 
   await page.setViewportSize(tablet);

@@ -106,3 +106,27 @@ test('along the year a hole opens on its day, and says by what', async ({ browse
   await page.getByRole('button', { name: 'On paper' }).click();
   await expect(page).not.toHaveURL(/on=/);
 });
+
+test('today says what is missing, and the press that mends it stands beside it', async ({ browser }) => {
+  const page = await browser.newPage({ storageState: people.lead });
+  await page.goto('/today');
+  const missing = page.getByRole('region', { name: 'Missing from its kit today' });
+  const late = page.getByRole('region', { name: 'Should be back' });
+  await expect(missing).toContainText('10 terminations cannot be made: ST-04');
+  await expect(page.getByRole('region', { name: 'To be done' })).toContainText('TQ-03');
+  await expect(page.getByRole('region', { name: 'What comes next' })).toContainText(
+    '32 terminations of Tower 7',
+  );
+  await late
+    .getByRole('listitem')
+    .filter({ hasText: 'ST-04' })
+    .getByRole('button', { name: 'It came back' })
+    .click();
+  await expect(page.getByText('ST-04: came back')).toBeVisible();
+  await expect(missing).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(missing).toContainText('ST-04');
+  await missing.getByRole('link', { name: /Panel bench/ }).click();
+  await expect(page).toHaveURL(/on=\d{4}/);
+  await expect(page.getByText('10 of 468 terminations cannot be made')).toBeVisible();
+});

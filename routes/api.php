@@ -75,6 +75,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
+        Route::get('today', [RegisterController::class, 'today'])->middleware(TakesTurns::class);
         Route::get('wall', [RegisterController::class, 'wall']);
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
         // Who may write what is asked of each entry.

@@ -7,6 +7,7 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'start', component: StartPlace },
+    { path: '/today', name: 'today', component: () => import('./today/TodayPlace.vue') },
     { path: '/work', name: 'work', component: () => import('./work/WorkPlace.vue') },
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Shop;
+use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /** What things of a shop are called, for whoever reads of them by id. */
@@ -24,6 +25,19 @@ final class Names
         }
 
         return array_filter($names);
+    }
+
+    /**
+     * The same of what an answer about lines names, out of a workbook that was read for it.
+     *
+     * @return array{wires: object, terminals: object} by id
+     */
+    public static function ofEnds(Workbook $workbook, mixed $something): array
+    {
+        $ids = self::idsWithin($something);
+        $named = static fn(array $things): object => (object) array_intersect_key(array_column($things, 'name', 'id'), $ids);
+
+        return ['wires' => $named($workbook->wires), 'terminals' => $named($workbook->terminals)];
     }
 
     /** @return array<string, true> */

@@ -62,3 +62,19 @@ it('says of a year what the command line says', function (): void {
         ->and($this->getJson('/api/v1/calendar?kit=gone&scope=tower-7&from=' . $from)->status())->toBe(404)
         ->and($this->getJson('/api/v1/calendar?' . TOWER . '&from=' . $from . '&days=801')->status())->toBe(422);
 });
+
+it('tells of today what the kits lack of what is packed in them, and what they will lack', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $answer = $this->getJson('/api/v1/today');
+    $told = static fn(string $key): array => array_map(static fn(array $one): array => [$one['kit']['id'], $one['scope']['id'], $one['lost']], $answer->json($key));
+    expect(OpenApi::mismatch($answer, 'get', '/today'))->toBe('')
+        ->and($told('losses'))->toContain(['panel-bench', 'station-panel', 10])
+        ->and(array_column(array_column($answer->json('losses'), 'away', 'lost')[10] ?? [], 'asset'))->toBe(['ST-04'])
+        ->and($told('coming'))->toContain(['pylon-backpack', 'tower-7', 32])
+        ->and(array_column($answer->json('coming'), 'on'))->toContain((string) $this->demoDay()->plus(7));
+    // Back in its kit nothing is lost for it; what comes stays.
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'back', 'asset' => 'ST-04']]])->assertCreated();
+    $after = $this->getJson('/api/v1/today');
+    expect(array_filter($after->json('losses'), static fn(array $loss): bool => $loss['kit']['id'] === 'panel-bench'))->toBe([])
+        ->and($after->json('coming'))->toBe($answer->json('coming'));
+});

@@ -1407,6 +1407,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/today": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the kits lack today of what is packed in them, and what they will lack within a month */
+        get: operations["readToday"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2826,6 +2843,37 @@ export interface components {
                 tool: string;
                 /** @description Why it does not count, or not as before; "" where it counts again */
                 text: string;
+            }[];
+        };
+        /** @description What the kits lack today, and what they will lack */
+        Today: {
+            /** @description A day, as 2027-03-14 */
+            today: string;
+            losses: {
+                kit: components["schemas"]["Named"];
+                scope: components["schemas"]["Named"];
+                /** @description Terminations that could be made with all that is packed */
+                lost: number;
+                away: components["schemas"]["Away"][];
+            }[];
+            coming: {
+                kit: components["schemas"]["Named"];
+                scope: components["schemas"]["Named"];
+                /** @description A day, as 2027-03-14 */
+                on: string;
+                /** @description Terminations that can be made until then */
+                lost: number;
+                changes: {
+                    /** @description Its tag */
+                    asset: string;
+                    counts: boolean;
+                    /** @enum {string|null} */
+                    code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
+                    /** @description What its model is called */
+                    tool: string;
+                    /** @description Why it does not count, or not as before; "" where it counts again */
+                    text: string;
+                }[];
             }[];
         };
         id: string;
@@ -7895,6 +7943,30 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readToday: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it, the most first, and the next first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Today"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

@@ -6,6 +6,7 @@ export interface Place {
 }
 
 export const places: Place[] = [
+  { name: 'today', title: 'Today', key: 'd' },
   { name: 'work', title: 'Work', key: 'w' },
   { name: 'cover', title: 'Cover', key: 'c' },
   { name: 'plan', title: 'Plan', key: 'p' },

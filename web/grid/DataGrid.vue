@@ -450,6 +450,7 @@ defineExpose({ focusOn, reveal });
   align-items: center;
   gap: 3px;
   font-weight: inherit;
+  white-space: nowrap;
   cursor: pointer;
 }
 

@@ -193,7 +193,6 @@ function savePicture(): void {
           <LineList
             ref="list"
             v-model:search="search"
-            class="lines"
             :coverage="coverage"
             :rows="rows"
             :lit="lit"
@@ -263,6 +262,7 @@ function savePicture(): void {
   overflow: hidden auto;
 }
 
+/* What stands under the ruler is there before it is; the list stands behind both. */
 .waiting,
 .lanes {
   order: 1;
@@ -270,10 +270,6 @@ function savePicture(): void {
 
 .under {
   order: 2;
-}
-
-.lines {
-  order: 3;
 }
 
 .stale {

@@ -112,6 +112,13 @@ defineExpose({
 </template>
 
 <style scoped>
+/* Behind the ruler, and what a place has under it. */
+.above,
+.table,
+.waiting {
+  order: 3;
+}
+
 /* The table always has room for eight rows, or for as many as a place with more above it leaves. */
 .table {
   flex: 1 0 var(--least-table, 322px);

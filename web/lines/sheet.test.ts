@@ -29,3 +29,9 @@ it('is as wide as the longest name, within limits', () => {
   expect(columns([{ wire: 's', wet: true }]).wet).toBe(56);
   expect(columns([{ wire: 'w', wireB: 'w' }]).wireB).toBe(200);
 });
+
+it('has room for its own name', () => {
+  const { noMains, ambient } = columns([{ wire: 's', noMains: true, ambient: 8 }]);
+  expect(noMains).toBeGreaterThan('No mains'.length * 8);
+  expect(ambient).toBeGreaterThan('Worked at'.length * 8);
+});

@@ -15,9 +15,10 @@ export type SheetEdit =
   | { kind: 'duplicate'; lines: Line[] }
   | { kind: 'arrange'; lines: Line[]; before: Line | null };
 
-/** Pixels of a letter, on the average, and of what stands round a text. */
+/** Pixels of a letter, on the average, in a cell and in the name of a column, and of what stands round a text. */
 const LETTER = 6.1;
-const AROUND = 18;
+const TITLE = 7.4;
+const AROUND = 24;
 /** Of the handle and the sign before a wire. */
 const SIGNS = 48;
 
@@ -25,7 +26,11 @@ const SIGNS = 48;
 const widthFor = (title: string, texts: (string | null)[], least: number, most: number): number =>
   Math.min(
     most,
-    Math.max(least, AROUND + LETTER * Math.max(title.length, ...texts.map((text) => text?.length ?? 0))),
+    Math.max(
+      least,
+      AROUND + TITLE * title.length,
+      AROUND + LETTER * Math.max(0, ...texts.map((text) => text?.length ?? 0)),
+    ),
   );
 
 /** The columns that are written: wire, terminal, how many, and what else some line says. */

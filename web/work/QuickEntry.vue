@@ -12,7 +12,7 @@ import { useKeys } from '@/shared/useKeys';
 import EntryReading from './EntryReading.vue';
 import EntryCompletion from './EntryCompletion.vue';
 import { missingSides, sideToComplete, withSide, type Side } from './entrySides';
-import { answered, calledAmong, whatIsOpen } from './entryWords';
+import { answered, calledAmong, whatIsOpen, whereNow } from './entryWords';
 import { useLines } from './useLines';
 import { useUnwritten } from './useUnwritten';
 
@@ -121,6 +121,12 @@ function fill(side: Side, name: string): void {
   field.value?.focus();
 }
 
+/** The same of a side of the text that was read last, of which more may have been written since. */
+function fillWhatWasRead(side: Side, name: string): void {
+  const now = shown.value && whereNow(side, shown.value.text, text.value);
+  if (now) fill(now, name);
+}
+
 /** Rows of a spreadsheet are a table: they go where their columns are named. */
 function pasted(event: ClipboardEvent): void {
   const rows = event.clipboardData?.getData('text/plain') ?? '';
@@ -140,7 +146,7 @@ function goToOffers(event: KeyboardEvent): void {
 
 /** What was written is another name for it from now on, where somebody says so. */
 async function remember(question: Schemas['EntryQuestion'], id: string): Promise<void> {
-  const words = [...text.value].slice(question.from, question.to).join('');
+  const words = [...(shown.value?.text ?? text.value)].slice(question.from, question.to).join('');
   pick(question, id);
   await answer(
     api.PUT('/aliases', { body: { about: question.about === 'terminal' ? 'terminal' : 'wire', words, id } }),
@@ -150,7 +156,9 @@ async function remember(question: Schemas['EntryQuestion'], id: string): Promise
 /** A candidate, or a reading of what stands there. */
 function pick(question: Schemas['EntryQuestion'], instead: string): void {
   const names = shown.value?.entry.names ?? { wires: {}, terminals: {} };
-  text.value = answered(text.value, question, calledAmong(question, instead, names));
+  const now = shown.value && whereNow(question, shown.value.text, text.value);
+  // What is asked was written over meanwhile: the question is, too, in a moment.
+  if (now) text.value = answered(text.value, now, calledAmong(question, instead, names));
   field.value?.focus();
 }
 </script>
@@ -209,7 +217,7 @@ function pick(question: Schemas['EntryQuestion'], instead: string): void {
     :key="`${side.about} ${side.words}`"
     :about="side.about"
     :text="side.words"
-    @made="fill(side, $event)"
+    @made="fillWhatWasRead(side, $event)"
   />
 </template>
 

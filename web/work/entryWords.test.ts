@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { answered, calledAmong, partsOf, whatIsOpen } from './entryWords';
+import { answered, calledAmong, partsOf, whatIsOpen, whereNow } from './entryWords';
 
 const entry = (more: Partial<Schemas['Entry']> = {}): Schemas['Entry'] => ({
   line: { wire: 'w12', terminal: 'ring', quantity: 40 },
@@ -84,4 +84,15 @@ it('writes a candidate as it is called, and by its id only where two are called 
   expect(calledAmong(ask(0, 4), 'ring', names)).toBe('Ring M6');
   expect(calledAmong({ ...ask(0, 4), candidates: ['ring', 'twin'] }, 'ring', names)).toBe('ring');
   expect(calledAmong(ask(0, 4), '4 mm²', names)).toBe('4 mm²');
+});
+
+it('finds a piece of what was read where it stands by now', () => {
+  const read = '24 × blue wire → ring M4';
+  const piece = { from: 17, to: 24 };
+  expect(whereNow(piece, read, read)).toBe(piece);
+  // The wire before it has got its full name meanwhile.
+  expect(whereNow(piece, read, '24 × 18 AWG 𝛺 lead → ring M4')).toEqual({ from: 21, to: 28 });
+  expect(whereNow(piece, read, '24 × blue wire → fork M5')).toBeNull();
+  expect(whereNow(piece, read, '24 × ring M4 → ring M4')).toBeNull();
+  expect(whereNow({ from: 4, to: 4 }, read, 'something else')).toBeNull();
 });

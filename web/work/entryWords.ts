@@ -55,6 +55,23 @@ export function partsOf(text: string, entry: Schemas['Entry']): Part[] {
   return parts;
 }
 
+/**
+ * Where a piece of a text that was read stands by now: what was written meanwhile may have moved it. Null where its words stand there no
+ * more, or more than once.
+ */
+export function whereNow<Piece extends { from: number; to: number }>(
+  piece: Piece,
+  read: string,
+  now: string,
+): Piece | null {
+  if (read === now) return piece;
+  const words = [...read].slice(piece.from, piece.to).join('');
+  const at = words === '' ? -1 : now.indexOf(words);
+  if (at < 0 || now.includes(words, at + 1)) return null;
+  const from = [...now.slice(0, at)].length;
+  return { ...piece, from, to: from + [...words].length };
+}
+
 /** The text with one of the candidates, as it is called, in place of what is asked. */
 export function answered(text: string, question: Schemas['EntryQuestion'], called: string): string {
   const letters = [...text];

@@ -8,6 +8,7 @@ use App\Http\Requests\EntryRequest;
 use App\Http\Requests\LineEditsRequest;
 use App\Lines\ScopeLines;
 use App\Lines\ShopEntries;
+use App\Reading\Names;
 use App\Writing\Version;
 use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Entry\Piece;
@@ -15,7 +16,6 @@ use Gondrik\Core\Entry\Question;
 use Gondrik\Core\Entry\QuickEntry;
 use Gondrik\Core\Output\EntryWriter;
 use Gondrik\Core\Output\RulerWriter;
-use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -38,23 +38,20 @@ final class LineController extends Controller
             'steps' => $kit === null || $report === null ? [] : array_map(static fn(StepCover $step): array => ['op' => $step->step->operation->value, 'status' => $step->status->value], $report->lines[0]->steps),
             'wantsSecond' => $entry->line?->terminal?->ends === 2 && $entry->line->wireB === null,
             'drop' => $report === null ? null : (new RulerWriter())->ofEntry($report, $kit !== null),
-            'names' => self::names($workbook, $entry),
+            'names' => Names::ofEnds($workbook, self::idsOf($entry)),
         ]);
     }
 
-    /** @return array{wires: object, terminals: object} names by id, to show what an id of the answer stands for */
-    private static function names(Workbook $workbook, QuickEntry $entry): array
+    /** @return list<string|null> what an entry has read, and what it asks about */
+    private static function idsOf(QuickEntry $entry): array
     {
-        $ids = array_filter([
+        return [
             $entry->line?->wire?->id,
             $entry->line?->wireB?->id,
             $entry->line?->terminal?->id,
             ...array_map(static fn(Piece $piece): ?string => $piece->id, $entry->tokens),
             ...array_merge(...array_map(static fn(Question $question): array => $question->candidates, $entry->questions)),
-        ], is_string(...));
-        $named = static fn(array $things): object => (object) array_intersect_key(array_column($things, 'name', 'id'), array_flip($ids));
-
-        return ['wires' => $named($workbook->wires), 'terminals' => $named($workbook->terminals)];
+        ];
     }
 
     /** Every line with its version, for whoever is going to change some. */

@@ -8,6 +8,7 @@ use App\Http\Requests\DayRequest;
 use App\Http\Requests\LogRequest;
 use App\Models\Shop;
 use App\Register\Logbook;
+use App\Register\Today;
 use App\Register\Wall;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -19,6 +20,11 @@ final class RegisterController extends Controller
     public function wall(DayRequest $request, Wall $wall): JsonResponse
     {
         return $this->json($wall->on($this->shop($request), $request->day() ?? $request->today()));
+    }
+
+    public function today(DayRequest $request, Today $today): JsonResponse
+    {
+        return $this->json($today->of($this->shop($request), $request->today()));
     }
 
     /** What has happened to one thing, the newest first. */

@@ -7,13 +7,13 @@ namespace App\Http\Controllers;
 use App\Http\Requests\SheetFileRequest;
 use App\Http\Requests\SheetRequest;
 use App\Lines\ShopWords;
+use App\Reading\Names;
 use App\Reading\ShopWorkbook;
 use App\Sheets\SheetFile;
 use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Output\SheetWriter;
 use Gondrik\Core\Sheet\SheetReader;
 use Gondrik\Core\Sheet\WorkHeadings;
-use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 
 /** Tables of work that people bring: first their rows, then what the rows say as lines. Nothing is written here. */
@@ -41,24 +41,6 @@ final class SheetController extends Controller
 
         $sheet = (new SheetWriter($request->units()))->sheet($mapping, $readings, $workbook->rulesFor($workbook->scopes[0]), isset($workbook->kits[0]) ? $workbook->onPaper($workbook->kits[0]) : null);
 
-        return $this->json([...$sheet, 'names' => self::names($workbook, $sheet)]);
-    }
-
-    /**
-     * @param array<string, mixed> $sheet
-     *
-     * @return array{wires: object, terminals: object} what the ids of the answer stand for
-     */
-    private static function names(Workbook $workbook, array $sheet): array
-    {
-        $ids = [];
-        array_walk_recursive($sheet, static function (mixed $value) use (&$ids): void {
-            if (is_string($value)) {
-                $ids[$value] = true;
-            }
-        });
-        $named = static fn(array $things): object => (object) array_intersect_key(array_column($things, 'name', 'id'), $ids);
-
-        return ['wires' => $named($workbook->wires), 'terminals' => $named($workbook->terminals)];
+        return $this->json([...$sheet, 'names' => Names::ofEnds($workbook, $sheet)]);
     }
 }

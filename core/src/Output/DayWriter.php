@@ -17,14 +17,24 @@ final readonly class DayWriter
     /** @return array{on: string|null, hand: null, away: list<array<string, string|null>>} */
     public function kit(KitOnDay $stands): array
     {
-        return ['on' => $stands->day?->plain(), 'hand' => null, 'away' => array_map(fn(AssetStanding $away): array => [
+        return ['on' => $stands->day?->plain(), 'hand' => null, 'away' => $this->away($stands->away)];
+    }
+
+    /**
+     * @param list<AssetStanding> $away
+     *
+     * @return list<array<string, string|null>>
+     */
+    public function away(array $away): array
+    {
+        return array_map(fn(AssetStanding $away): array => [
             'asset' => $away->asset->id,
             'tool' => $away->asset->tool->id,
             'code' => $away->standing->code?->value,
             'since' => $away->standing->since?->plain(),
             'until' => $away->standing->until?->plain(),
             'text' => $this->sentence->away($away->standing),
-        ], $stands->away)];
+        ], $away);
     }
 
     /**

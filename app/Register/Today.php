@@ -1,0 +1,59 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Models\Shop;
+use App\Reading\ShopWorkbook;
+use Gondrik\Core\Calendar\Calendar;
+use Gondrik\Core\Calendar\Loss;
+use Gondrik\Core\Coverage\Known;
+use Gondrik\Core\Output\DayWriter;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Value\Day;
+
+/** What the kits of a shop lack on a day of what is packed in them, and what they will lack soon. */
+final readonly class Today
+{
+    /** So far it looks ahead. */
+    private const DAYS = 31;
+
+    public function __construct(private ShopWorkbook $shops, private DayWriter $writer = new DayWriter()) {}
+
+    /** @return array{today: string, losses: list<array<string, mixed>>, coming: list<array<string, mixed>>} scopes that were put away are not asked */
+    public function of(Shop $shop, Day $day): array
+    {
+        $workbook = $this->shops->whole($shop);
+        $days = $workbook->onDay();
+        $losses = $coming = [];
+        foreach (array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) as $scope) {
+            $rules = $workbook->rulesFor($scope);
+            $known = new Known();
+            foreach (array_filter($workbook->kits, static fn(Kit $kit): bool => $kit->tracked) as $kit) {
+                $loss = Loss::on($day, $days, $kit, $scope, $rules, $known);
+                if ($loss !== null) {
+                    $losses[] = [...self::pair($kit, $scope), 'lost' => $loss->terminations, 'away' => $this->writer->away($loss->away)];
+                }
+                $told = $this->writer->toldDays((new Calendar($days, $kit, $scope, $rules))->days($day, self::DAYS));
+                foreach (array_slice($told, 1) as $index => $next) {
+                    $more = $next['headline']['hole'] - $told[$index]['headline']['hole'];
+                    if ($more > 0) {
+                        $coming[] = [...self::pair($kit, $scope), 'on' => $next['on'], 'lost' => $more, 'changes' => $next['changes']];
+                    }
+                }
+            }
+        }
+        usort($losses, static fn(array $one, array $other): int => $other['lost'] <=> $one['lost']);
+        usort($coming, static fn(array $one, array $other): int => [$one['on'], $other['lost']] <=> [$other['on'], $one['lost']]);
+
+        return ['today' => $day->plain(), 'losses' => $losses, 'coming' => $coming];
+    }
+
+    /** @return array{kit: array{id: string, name: string}, scope: array{id: string, name: string}} */
+    private static function pair(Kit $kit, Scope $scope): array
+    {
+        return ['kit' => ['id' => $kit->id, 'name' => $kit->name], 'scope' => ['id' => $scope->id, 'name' => $scope->name]];
+    }
+}

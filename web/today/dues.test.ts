@@ -1,0 +1,98 @@
+import { expect, it } from 'vitest';
+import type { Thing } from '@/data/wall';
+import { byCause, duesNow, overdue } from './dues';
+
+type Due = Thing['dues'][number];
+const due = (kind: Due['kind'], next: string | null, code: Due['code'] = null): Due => ({
+  kind,
+  next,
+  code,
+  done: null,
+  cyclesLeft: null,
+  since: null,
+});
+const thing = (tag: string, more: Partial<Thing> = {}): Thing => ({
+  tag,
+  tool: 't',
+  home: null,
+  kit: null,
+  sign: 'in',
+  text: '',
+  out: null,
+  condition: 'good',
+  conditionSince: null,
+  cycles: 0,
+  dues: [],
+  terms: 'owned',
+  serial: null,
+  bought: null,
+  note: null,
+  ...more,
+});
+const told = (things: Thing[]) =>
+  duesNow(things, '2027-03-04').map(({ thing: { tag }, kind, days }) => [tag, kind, days]);
+
+it('tells what is past and what is due within thirty days, the latest first', () => {
+  const things = [
+    thing('A', { dues: [due('calibration', '2027-04-03'), due('oil', '2027-04-04')] }),
+    thing('B', { dues: [due('calibration', '2027-03-01', 'due.past')] }),
+    thing('C', { dues: [due('verification', null, 'due.never')] }),
+    thing('D', { dues: [due('inspection', '2027-03-04')] }),
+    thing('E', { dues: [due('verification', '2028-01-01', 'due.failed')] }),
+  ];
+  expect(told(things)).toEqual([
+    ['C', 'verification', null],
+    ['E', 'verification', null],
+    ['B', 'calibration', -3],
+    ['D', 'inspection', 0],
+    ['A', 'calibration', 30],
+  ]);
+});
+
+it('asks nothing of what is used for nothing, and nothing of what is to come', () => {
+  const dues = [due('calibration', '2027-03-01', 'due.past')];
+  expect(told([thing('A', { condition: 'retired', dues }), thing('B', { sign: 'not-yet', dues })])).toEqual(
+    [],
+  );
+});
+
+it('tells the loan first that is the longest overdue', () => {
+  const out = (day: string) => ({ to: 'Ada', person: null, kit: null, since: '2027-01-01', due: day });
+  const things = [
+    thing('A', { sign: 'overdue', out: out('2027-03-02') }),
+    thing('B', { sign: 'overdue', out: out('2027-02-02') }),
+    thing('C', { sign: 'out', out: out('2027-03-09') }),
+  ];
+  expect(overdue(things).map(({ tag }) => tag)).toEqual(['B', 'A']);
+});
+
+it('tells what one day does to one kit once, with all that it opens', () => {
+  const change = {
+    asset: 'TQ-03',
+    tool: 'Driver',
+    counts: false,
+    code: 'due.past' as const,
+    text: 'Its verification is past.',
+  };
+  const of = (kit: string, scope: string, on: string, lost: number) => ({
+    kit: { id: kit, name: kit },
+    scope: { id: scope, name: scope },
+    on,
+    lost,
+    changes: [change],
+  });
+  const causes = byCause([
+    of('van', 'tower', '2027-03-10', 32),
+    of('van', 'cabin', '2027-03-10', 5),
+    of('van', 'tower', '2027-03-20', 4),
+    of('bench', 'tower', '2027-03-10', 1),
+  ]);
+  expect(
+    causes.map(({ kit, on, scopes }) => [kit.id, on, scopes.map(({ id, lost }) => `${id} ${lost}`)]),
+  ).toEqual([
+    ['van', '2027-03-10', ['tower 32', 'cabin 5']],
+    ['van', '2027-03-20', ['tower 4']],
+    ['bench', '2027-03-10', ['tower 1']],
+  ]);
+  expect(causes[0]?.why).toBe('TQ-03, Driver. Its verification is past.');
+});

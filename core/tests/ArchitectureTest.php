@@ -48,7 +48,7 @@ const ROOMS = [
     'Sheet' => ['Value', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook', 'Cells'],
     'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Asset', 'Log', 'Value'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Value'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

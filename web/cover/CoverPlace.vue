@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
 import { useTemplateRef } from 'vue';
+import { useDayAsked } from '@/data/calendar';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import PickOne from '@/shared/PickOne.vue';
 import FirstSteps from './FirstSteps.vue';
@@ -16,7 +17,7 @@ useTitle(() => {
 </script>
 
 <template>
-  <JudgedPlace ref="judged" place="cover" title="Cover">
+  <JudgedPlace ref="judged" place="cover" title="Cover" :as-asked="useDayAsked">
     <template #picks="{ pair, kits, scopes, pick }">
       <div class="picks">
         <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="pick('kit', $event)" />

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
 import { storeToRefs } from 'pinia';
-import { computed, defineAsyncComponent, shallowRef, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, shallowRef, useTemplateRef, type Ref } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
-import { useDayAsked } from '@/data/calendar';
 import { NO_KIT, useCoverage, useKitsAndScopes, type Pair } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import type { Units } from '@/settings/units';
@@ -40,6 +39,8 @@ const props = defineProps<{
   sheet?: readonly string[] | undefined;
   /** The work is shown even while no kit is in hand. */
   withoutKit?: boolean;
+  /** The pair for which the verdict is asked, where that is another with the same. */
+  asAsked?: (pair: Ref<Pair>) => Ref<Pair>;
 }>();
 const emit = defineEmits<{
   edit: [edit: SheetEdit, scope: string];
@@ -83,7 +84,13 @@ const { pair, held } = usePair(
   () => scopes.value,
   props.withoutKit,
 );
-const { data: coverage, error, isFetching, isStale, refetch } = useCoverage(useDayAsked(pair), units);
+const {
+  data: coverage,
+  error,
+  isFetching,
+  isStale,
+  refetch,
+} = useCoverage(props.asAsked?.(pair) ?? pair, units);
 defineExpose({ coverage });
 const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';

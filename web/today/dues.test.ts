@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Thing } from '@/data/wall';
+import { thing } from '@/data/wall.fixture';
 import { byCause, duesNow, overdue } from './dues';
 
 type Due = Thing['dues'][number];
@@ -10,24 +11,6 @@ const due = (kind: Due['kind'], next: string | null, code: Due['code'] = null): 
   done: null,
   cyclesLeft: null,
   since: null,
-});
-const thing = (tag: string, more: Partial<Thing> = {}): Thing => ({
-  tag,
-  tool: 't',
-  home: null,
-  kit: null,
-  sign: 'in',
-  text: '',
-  out: null,
-  condition: 'good',
-  conditionSince: null,
-  cycles: 0,
-  dues: [],
-  terms: 'owned',
-  serial: null,
-  bought: null,
-  note: null,
-  ...more,
 });
 const told = (things: Thing[]) =>
   duesNow(things, '2027-03-04').map(({ thing: { tag }, kind, days }) => [tag, kind, days]);

@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
+import { thing } from '@/data/wall.fixture';
 import { countsOf, isSought, stripsOf } from './strips';
-import { thing, wallOf } from './wall.fixture';
+import { wallOf } from './wall.fixture';
 
 const out = (to: string, kit: string | null = null) => ({
   to,

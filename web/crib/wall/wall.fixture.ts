@@ -1,25 +1,6 @@
 import type { Schemas } from '@/api/client';
 import type { Thing } from '@/data/wall';
 
-export const thing = (tag: string, more: Partial<Thing> = {}): Thing => ({
-  tag,
-  tool: 'cutter',
-  home: 'van',
-  kit: more.out ? null : 'van',
-  sign: more.out ? 'out' : 'in',
-  text: '',
-  out: null,
-  condition: 'good',
-  conditionSince: null,
-  cycles: 0,
-  dues: [],
-  terms: 'owned',
-  serial: null,
-  bought: null,
-  note: null,
-  ...more,
-});
-
 const model = (name: string, from?: number, to?: number): Schemas['Wall']['models'][string] => ({
   name,
   kind: 'cutter',

@@ -31,6 +31,24 @@ async function takeAway(page: Page, said: string): Promise<void> {
 test.describe('the lead', () => {
   test.use({ storageState: people.lead });
 
+  test('a tool stays inside a phone, and what is pressed does not touch', async ({ browser }) => {
+    const page = await browser.newPage({
+      storageState: people.lead,
+      viewport: { width: 390, height: 800 },
+      hasTouch: true,
+    });
+    await page.goto('/crib/tools/roll-fine');
+    const more = page.getByRole('button', { name: /^One more in/ });
+    await expect(more).toHaveCount(4);
+    const tops = await more.evaluateAll((buttons) => buttons.map((button) => button.getBoundingClientRect()));
+    const gaps = tops.slice(1).map(({ top }, index) => top - (tops[index]?.bottom ?? 0));
+    expect(Math.min(...gaps)).toBeGreaterThan(2);
+    // The table of its nests is wider, and scrolls by itself.
+    expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(
+      0,
+    );
+  });
+
   test('makes a notched stripper from nothing with the mouse, and the judgement follows', async ({
     page,
   }) => {

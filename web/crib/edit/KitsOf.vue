@@ -85,6 +85,8 @@ h3 {
 }
 
 ul {
+  display: grid;
+  gap: 4px;
   list-style: none;
 }
 

@@ -210,7 +210,9 @@ const limitWords = { insulationOd: 'insulation', seal: 'seal' };
 </template>
 
 <style scoped>
+/* What is heard only stands in it too, or the page would be as wide as the whole table. */
 .nests {
+  position: relative;
   overflow-x: auto;
 }
 

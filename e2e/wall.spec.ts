@@ -112,7 +112,7 @@ test('today says what is missing, and the press that mends it stands beside it',
   await page.goto('/today');
   const missing = page.getByRole('region', { name: 'Missing from its kit today' });
   const late = page.getByRole('region', { name: 'Should be back' });
-  await expect(missing).toContainText('10 terminations cannot be made: ST-04');
+  await expect(missing).toContainText('10 terminations cannot be made. Not in the kit: ST-04');
   await expect(page.getByRole('region', { name: 'To be done' })).toContainText('TQ-03');
   await expect(page.getByRole('region', { name: 'What comes next' })).toContainText(
     '32 terminations of Tower 7',

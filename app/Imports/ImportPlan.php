@@ -6,7 +6,6 @@ namespace App\Imports;
 
 use App\History\Place;
 use Gondrik\Core\Log\Entry;
-use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -41,14 +40,17 @@ final readonly class ImportPlan
             $touched[$list->value] = array_fill_keys(array_keys($added), '') + $changed;
         }
         // What has happened is only ever added to: that two tell one thing in two ways is refused before (WholeShop).
-        $known = self::written($shop->register->log);
-        $newEntries = array_diff_key(self::written($coming->register->log), $known);
+        $known = array_fill_keys(array_map(self::key(...), $shop->register->log), true);
+        $newEntries = [];
+        foreach ($coming->register->log as $entry) {
+            $newEntries += isset($known[self::key($entry)]) ? [] : [self::key($entry) => $entry::what()->setsRight()];
+        }
         $counts[Place::LOG] = ['added' => count($newEntries), 'changed' => 0, 'left' => count($known)];
         // A workbook that says nothing of house rules leaves them as they are.
         $rules = $shop->houseRules === null ? '' : self::text($shop->houseRules);
         $changesHouseRules = $coming->houseRules !== null && self::text($coming->houseRules) !== $rules;
 
-        return new self($counts, $touched, $changesHouseRules, array_map(static fn(string $text): bool => in_array(json_decode($text)->what, [What::Void->value, What::Cleared->value], true), $newEntries), hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null, array_keys($newEntries)])));
+        return new self($counts, $touched, $changesHouseRules, $newEntries, hash('sha256', serialize([$touched, $changesHouseRules ? $rules : null, array_keys($newEntries)])));
     }
 
     public function touches(WorkbookList $list, string $id): bool
@@ -58,7 +60,7 @@ final readonly class ImportPlan
 
     public function brings(Entry $entry): bool
     {
-        return isset($this->newEntries['#' . $entry->id]);
+        return isset($this->newEntries[self::key($entry)]);
     }
 
     /** Whether something would be written that stays, whatever is taken back. */
@@ -117,6 +119,12 @@ final readonly class ImportPlan
         }
 
         return $written;
+    }
+
+    /** An id of digits alone must stay text. */
+    private static function key(Entry $entry): string
+    {
+        return '#' . $entry->id;
     }
 
     private static function text(object $thing): string

@@ -57,9 +57,11 @@ final class ShopPolicy
      */
     public function writeEntry(User $user, string $what): bool
     {
-        return match (What::tryFrom($what)) {
-            What::Out, What::Back, What::Condition => true,
-            What::Void, What::Cleared => $this->writeModels($user),
+        $of = What::tryFrom($what);
+
+        return match (true) {
+            in_array($of, [What::Out, What::Back, What::Condition], true) => true,
+            $of?->setsRight() === true => $this->writeModels($user),
             default => $this->setUp($user),
         };
     }

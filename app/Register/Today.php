@@ -6,8 +6,7 @@ namespace App\Register;
 
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
-use Gondrik\Core\Calendar\Calendar;
-use Gondrik\Core\Calendar\Loss;
+use Gondrik\Core\Calendar\Outlook;
 use Gondrik\Core\Coverage\Known;
 use Gondrik\Core\Output\DayWriter;
 use Gondrik\Core\Scope\Scope;
@@ -32,16 +31,13 @@ final readonly class Today
             $rules = $workbook->rulesFor($scope);
             $known = new Known();
             foreach (array_filter($workbook->kits, static fn(Kit $kit): bool => $kit->tracked) as $kit) {
-                $loss = Loss::on($day, $days, $kit, $scope, $rules, $known);
-                if ($loss !== null) {
-                    $losses[] = [...self::pair($kit, $scope), 'lost' => $loss->terminations, 'away' => $this->writer->away($loss->away)];
+                $outlook = Outlook::of($days, $kit, $scope, $rules, $day, self::DAYS, $known);
+                if ($outlook->lost > 0) {
+                    $losses[] = [...self::pair($kit, $scope), 'lost' => $outlook->lost, 'away' => $this->writer->away($outlook->away)];
                 }
-                $told = $this->writer->toldDays((new Calendar($days, $kit, $scope, $rules))->days($day, self::DAYS));
-                foreach (array_slice($told, 1) as $index => $next) {
-                    $more = $next['headline']['hole'] - $told[$index]['headline']['hole'];
-                    if ($more > 0) {
-                        $coming[] = [...self::pair($kit, $scope), 'on' => $next['on'], 'lost' => $more, 'changes' => $next['changes']];
-                    }
+                foreach ($outlook->openings as $opening) {
+                    ['on' => $on, 'changes' => $changes] = $this->writer->toldDays([$opening->day])[0];
+                    $coming[] = [...self::pair($kit, $scope), 'on' => $on, 'lost' => $opening->terminations, 'changes' => $changes];
                 }
             }
         }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 use Gondrik\Core\Calendar\Calendar;
 use Gondrik\Core\Calendar\CalendarDay;
+use Gondrik\Core\Calendar\Opening;
+use Gondrik\Core\Calendar\Outlook;
 use Gondrik\Core\Coverage\Coverage;
+use Gondrik\Core\Coverage\Known;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Match\ToolMatch;
 use Gondrik\Core\OnDay\AssetStanding;
@@ -252,3 +255,18 @@ it('says what changes and why', function (): void {
     $short = (new Calendar($shop->onDay(), $shop->kits[0], $shop->scopes[0], new HouseRules()))->days(Day::read('2027-03-01'), 8);
     expect(end($short)->on->plain())->toBe('2027-03-07');
 });
+
+it('looks ahead: what a kit lacks of what is packed in it, and what opens when', function (string $kit, string $scope, string $from, int $days, int $lost, array $away, array $openings): void {
+    $shop = (new WorkbookCodec())->read((string) file_get_contents(dirname(__DIR__, 2) . '/database/demo/tarnholt-ropeway.json'));
+    [$of, $for] = [$shop->kit($kit) ?? throw new LogicException(), $shop->scope($scope) ?? throw new LogicException()];
+    $outlook = Outlook::of($shop->onDay(), $of, $for, $shop->rulesFor($for), Day::read($from), $days, new Known());
+    expect($outlook->lost)->toBe($lost)
+        ->and(array_map(static fn(AssetStanding $one): string => $one->asset->id, $outlook->away))->toBe($away)
+        ->and(array_map(static fn(Opening $one): string => $one->day->on . ' ' . $one->terminations, $outlook->openings))->toBe($openings);
+})->with([
+    'a lent stripper' => ['panel-bench', 'station-panel', '2026-12-01', 31, 10, ['ST-04'], []],
+    'before it was lent' => ['panel-bench', 'station-panel', '2026-11-11', 1, 0, [], []],
+    'a driver that lapses on the seventh day' => ['pylon-backpack', 'tower-7', '2026-12-01', 8, 0, [], ['2026-12-08 32']],
+    'one day less is too early to tell' => ['pylon-backpack', 'tower-7', '2026-12-01', 7, 0, [], []],
+    'from then on it is lost' => ['pylon-backpack', 'tower-7', '2026-12-08', 365, 26, ['TQ-03'], ['2027-05-06 20']],
+]);

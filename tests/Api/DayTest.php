@@ -59,6 +59,8 @@ it('says of a year what the command line says', function (): void {
         ->and([$answer->json('kit'), $answer->json('to')])->toBe([$told['kit'], $told['to']])
         ->and(array_map(static fn(array $day): array => [...$day, 'changes' => array_map(static fn(array $change): array => array_diff_key($change, ['tool' => 0, 'text' => 0]), $day['changes'])], $answer->json('days')))->toBe($told['days'])
         ->and($answer->json('days.1.changes.0'))->toMatchArray(['asset' => 'TQ-03', 'tool' => 'Torque screwdriver 0.4–2.5 N·m', 'text' => 'Its verification is past since ' . $told['days'][1]['on'] . '.'])
+        // A day that is left empty is none.
+        ->and(array_map(fn(string $address): int => $this->getJson('/api/v1/' . $address)->status(), ['wall?on=', 'calendar?' . TOWER . '&from=', 'calendar?' . TOWER . '&days=', 'calendar?' . TOWER]))->toBe([422, 422, 422, 200])
         ->and($this->getJson('/api/v1/calendar?kit=gone&scope=tower-7&from=' . $from)->status())->toBe(404)
         ->and($this->getJson('/api/v1/calendar?' . TOWER . '&from=' . $from . '&days=801')->status())->toBe(422);
 });

@@ -50,6 +50,7 @@ const { mutate, isPending, problem } = useWrite({
   said: ({ said }) => said,
   mayTakeBack: () => person.value?.role === 'lead',
 });
+const retry = () => Promise.all([day.refetch(), wall.refetch()]);
 useUndoKeys();
 </script>
 
@@ -59,7 +60,7 @@ useUndoKeys();
     look="page"
     is-shown
     :error="day.error.value ?? wall.error.value"
-    @retry="day.refetch()"
+    @retry="retry()"
   >
     <template #beside
       ><span v-if="today" class="muted">{{ dayWords(today, '') }}</span></template
@@ -89,7 +90,7 @@ useUndoKeys();
               ><StatusMark status="hole" silent /> {{ loss.kit.name }} × {{ loss.scope.name }}</RouterLink
             >
             <span class="how"
-              ><b>{{ counted(loss.lost, 'termination') }}</b> cannot be made:
+              ><b>{{ counted(loss.lost, 'termination') }}</b> cannot be made. Not in the kit:
               {{
                 loss.away.map(({ asset, tool, text }) => `${asset}, ${modelOf(tool)}. ${text}`).join(' ')
               }}</span

@@ -23,8 +23,6 @@ use Gondrik\Core\Value\Day;
  */
 final class Calendar
 {
-    private readonly Known $known;
-
     /** @var list<Kit> the kit and those that it shares, of which the things count */
     private readonly array $tracked;
 
@@ -33,8 +31,9 @@ final class Calendar
         private readonly Kit $kit,
         private readonly Scope $scope,
         private readonly HouseRules $rules,
+        /** What is known of the scope may be shared with whoever else asks of it. */
+        private readonly Known $known = new Known(),
     ) {
-        $this->known = new Known();
         $this->tracked = array_values(array_filter([$kit, ...$shop->shared($kit)], static fn(Kit $one): bool => $one->tracked));
     }
 

@@ -19,6 +19,12 @@ enum What: string
     case Practice = 'practice';
     case Void = 'void';
 
+    /** Whether it sets right what was written or held back before. */
+    public function setsRight(): bool
+    {
+        return $this === self::Void || $this === self::Cleared;
+    }
+
     /** @return class-string<Entry> */
     public function entry(): string
     {

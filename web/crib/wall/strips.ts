@@ -20,8 +20,6 @@ export interface Piece {
 export interface Sought {
   words?: string;
   sign?: Sign | null;
-  kit?: string | null;
-  person?: string | null;
 }
 
 export const SHELF = '';
@@ -41,11 +39,7 @@ export function isSought(thing: Thing, sought: Sought, wall: Schemas['Wall']): b
     .join(' ')
     .toLowerCase();
   const words = (sought.words ?? '').toLowerCase().split(/\s+/).filter(Boolean);
-  return (
-    words.every((word) => said.includes(word)) &&
-    (!sought.sign || thing.sign === sought.sign) &&
-    (!sought.person || thing.out?.person === sought.person)
-  );
+  return words.every((word) => said.includes(word)) && (!sought.sign || thing.sign === sought.sign);
 }
 
 /** The strips, the shelf last; those of kits in which there is nothing are left out, unless they are tracked. */
@@ -69,7 +63,7 @@ export function stripsOf(wall: Schemas['Wall'], sought: Sought = {}): Strip[] {
     if (thing.out?.kit && thing.out.kit !== thing.home) put(thing.out.kit, { thing, place: 'borrowed' });
   }
   return [...wall.kits, { id: SHELF, name: 'The shelf', tracked: true }]
-    .filter(({ id, tracked }) => (sought.kit ? id === sought.kit : tracked || pieces.has(id)))
+    .filter(({ id, tracked }) => tracked || pieces.has(id))
     .map(({ id, name }) => ({ id, name, things: (pieces.get(id) ?? []).sort(before) }));
 }
 

@@ -63,6 +63,7 @@ test('three hundred rows are pasted, twelve of them bad: the good ones are taken
   await page.getByRole('textbox', { name: 'Stk.' }).fill('8');
   await page.keyboard.press('Enter');
   await page.getByRole('button', { name: 'Take 1 line', exact: true }).click();
+  await expect(page.getByText('Taken: 1 line of pasted table')).toBeVisible();
   await expect(page.getByText(`${BAD - 1} rows cannot be read yet`)).toBeVisible();
   await page.getByRole('button', { name: 'Let it go' }).click();
 

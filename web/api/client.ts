@@ -1,5 +1,5 @@
 import createClient, { type Middleware } from 'openapi-fetch';
-import { takeEarly } from './early';
+import { forgetEarly, takeEarly } from './early';
 import { askOrKept } from './kept';
 import type { components, paths } from './schema';
 import { tellOwnChange } from './ownChange';
@@ -28,8 +28,10 @@ function token(): string | null {
 
 const session: Middleware = {
   async onRequest({ request }) {
-    if (request.method !== 'GET' && token() === null) {
-      await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
+    if (request.method !== 'GET') {
+      // What was asked before a write and taken after it would be old.
+      forgetEarly();
+      if (token() === null) await fetch('/sanctum/csrf-cookie', { credentials: 'same-origin' });
     }
     const value = token();
     if (value) request.headers.set('X-XSRF-TOKEN', value);

@@ -1,4 +1,5 @@
 import { beforeEach, expect, it, vi } from 'vitest';
+import { api } from './client';
 import { askForPage, takeEarly } from './early';
 
 const asked = vi.fn((address: string) => Promise.resolve(new Response(address)));
@@ -26,6 +27,16 @@ it.each([
       '/api/v1/coverage?kit=bag&scope=job&length=inch&force=N',
     ],
   ],
+  [
+    '/cover?kit=bag&scope=job&on=2027-03-01',
+    {},
+    [
+      '/api/v1/session',
+      '/api/v1/kits',
+      '/api/v1/scopes',
+      '/api/v1/coverage?kit=bag&scope=job&on=2027-03-01&length=mm&force=N',
+    ],
+  ],
 ])('asks early for what %s is going to show', (address, settings, wanted) => {
   expect(page(address, settings)).toEqual(wanted);
 });
@@ -42,4 +53,23 @@ it('gives an answer once, and to who asks the same', async () => {
   page('/shop');
   expect(await (await takeEarly(new Request(session)))?.text()).toBe('/api/v1/session');
   expect(takeEarly(new Request(session))).toBeUndefined();
+});
+
+it('lets go of an answer that was asked for before something was written', async () => {
+  page('/cover');
+  const baseUrl = new URL('/api/v1', location.href).href;
+  await api.PUT('/columns', { baseUrl, parseAs: 'text', body: { columns: [] } });
+  expect(takeEarly(new Request(new URL('/api/v1/kits', location.href)))).toBeUndefined();
+});
+
+it('lets go of an answer that nobody takes in half a minute', () => {
+  vi.useFakeTimers();
+  const kits = () => takeEarly(new Request(new URL('/api/v1/kits', location.href)));
+  page('/cover');
+  vi.advanceTimersByTime(29_000);
+  expect(kits()).toBeDefined();
+  page('/cover');
+  vi.advanceTimersByTime(30_000);
+  expect(kits()).toBeUndefined();
+  vi.useRealTimers();
 });

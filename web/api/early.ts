@@ -4,12 +4,17 @@
  */
 const early = new Map<string, Promise<Response>>();
 
+/** Milliseconds after which an answer is too old to be taken for a new one. */
+const FRESH = 30_000;
+
 /** Asks for an address of the API before anybody wants it. */
 export function askEarly(address: string): void {
   const asked = fetch(address, { credentials: 'same-origin', headers: { Accept: 'application/json' } });
   // Whoever takes it hears of its failure; until then it is nobody's.
   asked.catch(() => undefined);
-  early.set(new URL(address, location.href).href, asked);
+  const { href } = new URL(address, location.href);
+  early.set(href, asked);
+  setTimeout(() => early.delete(href), FRESH);
 }
 
 /** The answer that is already under way, if there is one. */
@@ -36,9 +41,11 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   // What is supposed of a kit is asked by the page.
   const isSupposed = page.searchParams.has('with') || page.searchParams.has('without');
   if (!kit || !scope || isSupposed) return;
+  const on = page.searchParams.get('on');
   const query = new URLSearchParams({
     kit,
     scope,
+    ...(on ? { on } : {}),
     length: settings('gondrik.length') ?? 'mm',
     force: settings('gondrik.force') ?? 'N',
   });

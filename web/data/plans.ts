@@ -2,6 +2,7 @@ import { keepPreviousData, useQuery, useQueryClient } from '@tanstack/vue-query'
 import { computed, shallowRef, type Ref } from 'vue';
 import { useUndo } from '@/frame/useUndo';
 import { answer, api, changeOf, type Schemas } from '@/api/client';
+import { readAnew } from '@/api/readAnew';
 import type { Units } from '@/settings/units';
 import { asItCame, SHOP, shopQuery, useShop } from './shopQuery';
 import { useWriteLine } from './writeLine';
@@ -118,7 +119,6 @@ export function useUnpriced(asked: Ref<PlanAsked | null>, isOpen: Ref<boolean>) 
 
 /** Plans that the shop goes by, the latest first; what is done to them is asked for anew, and so is what they change. */
 export function useAcceptedPlans(mayPlan: Ref<boolean>) {
-  const shop = useShop();
   const client = useQueryClient();
   const query = useQuery({
     ...shopQuery(['plans'], (signal) => api.GET('/plans', { signal })),
@@ -135,7 +135,7 @@ export function useAcceptedPlans(mayPlan: Ref<boolean>) {
       }),
     );
     if (change > 0) await undo.did(change, said);
-    else await client.invalidateQueries({ queryKey: [SHOP, shop.value] });
+    else await readAnew(client);
   }
 
   return {

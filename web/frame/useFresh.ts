@@ -3,6 +3,7 @@ import { useDocumentVisibility, useIdle, useIntervalFn } from '@vueuse/core';
 import { watch } from 'vue';
 import { answer, api } from '@/api/client';
 import { onOwnChange } from '@/api/ownChange';
+import { readAnew } from '@/api/readAnew';
 import { useSession } from '@/session/useSession';
 import { payIn } from '@/shared/currency';
 
@@ -45,7 +46,7 @@ export function useFresh(): void {
     payIn(now.currency);
     const isAnother = seen?.shop === shop && seen.version !== now.version;
     seen = { shop, version: now.version };
-    if (isAnother) await client.invalidateQueries({ queryKey: ['shop'] });
+    if (isAnother) await readAnew(client);
   }
 
   // At once too, or what is changed before the second look would never be noticed.

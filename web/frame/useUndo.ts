@@ -3,6 +3,7 @@ import { useSessionStorage } from '@vueuse/core';
 import { defineStore } from 'pinia';
 import { computed } from 'vue';
 import { answer, api } from '@/api/client';
+import { readAnew } from '@/api/readAnew';
 import { useSession } from '@/session/useSession';
 import { useDone } from './useDone';
 
@@ -49,8 +50,6 @@ export const useUndo = defineStore('undo', () => {
     return mine;
   }
 
-  const readAnew = () => client.invalidateQueries({ queryKey: ['shop'] });
-
   async function invert(step: Step): Promise<Step> {
     const { change } = await answer(
       api.POST('/history/{entry}/undo', { params: { path: { entry: String(step.change) } } }),
@@ -64,7 +63,7 @@ export const useUndo = defineStore('undo', () => {
     const inverse = await invert(step);
     const now = own();
     steps.value = { ...now, undo: without(now.undo, step), redo: [...now.redo, inverse] };
-    await readAnew();
+    await readAnew(client);
   }
 
   async function forth(): Promise<void> {
@@ -73,14 +72,14 @@ export const useUndo = defineStore('undo', () => {
     const again = await invert(step);
     const now = own();
     steps.value = { ...now, undo: [...now.undo, again], redo: without(now.redo, step) };
-    await readAnew();
+    await readAnew(client);
   }
 
   /** Tells what was done, with its undo where it is one's to take back, and reads the shop anew. */
   async function did(change: number, said: string, mayTakeBack = true): Promise<void> {
     if (!mayTakeBack) {
       done.tell({ said });
-      return readAnew();
+      return readAnew(client);
     }
     const now = own();
     steps.value = { ...now, undo: [...now.undo, { change, said }].slice(-MOST), redo: [] };
@@ -91,11 +90,11 @@ export const useUndo = defineStore('undo', () => {
           if (own().undo.at(-1)?.change === change) await back();
           else {
             await invert({ change, said });
-            await readAnew();
+            await readAnew(client);
           }
         }),
     });
-    await readAnew();
+    await readAnew(client);
   }
 
   const told = (act: () => Promise<void>, list: 'undo' | 'redo', how: string) => () =>

@@ -1,15 +1,16 @@
 import { useMutation, useQueryClient } from '@tanstack/vue-query';
 import { answer, api } from '@/api/client';
+import { readAnew } from '@/api/readAnew';
 import { useDone } from '@/frame/useDone';
 
 /** The two halves of an import: a dry run that changes nothing, and applying what it found good. */
 export function useImport() {
   const client = useQueryClient();
   const done = useDone();
-  const readAnew = () => client.invalidateQueries({ predicate: (query) => query.queryKey[0] !== 'session' });
+  const readAllAnew = () => readAnew(client, { predicate: (query) => query.queryKey[0] !== 'session' });
   const takeBack = async (id: string) => {
     await answer(api.POST('/imports/{import}/undo', { params: { path: { import: id } } }));
-    await readAnew();
+    await readAllAnew();
   };
 
   const check = useMutation({
@@ -24,7 +25,7 @@ export function useImport() {
     mutationFn: (id: string) =>
       answer(api.POST('/imports/{import}/apply', { params: { path: { import: id } } })),
     onSuccess: (plan) => {
-      void readAnew();
+      void readAllAnew();
       // It can be taken back from wherever somebody goes next.
       if (!plan.changesNothing)
         done.tell({ said: `${plan.fileName} is in the shop`, undo: () => undo.mutateAsync(plan.id) });

@@ -171,7 +171,7 @@ const problemText = computed(() =>
             {{ only === 'bad' ? 'Show all rows' : 'Show what is wrong' }}
           </v-btn>
           <v-btn v-if="bad.length" variant="text" @click="download">Download the rest</v-btn>
-          <v-btn variant="text" @click="keep(null)">Let it go</v-btn>
+          <v-btn variant="text" :disabled="take.isPending.value" @click="keep(null)">Let it go</v-btn>
         </div>
       </div>
       <div v-if="read?.missing.length" class="missing">

@@ -7,6 +7,7 @@ use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\DueController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -28,6 +29,7 @@ use App\Http\Controllers\WorkbookController;
 use App\Http\Middleware\RoomForImports;
 use App\Http\Middleware\TakesTurns;
 use App\Models\Shop;
+use App\Register\DueFeed;
 use App\Things\Proposals;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -44,6 +46,7 @@ Route::get('reference/{table}.csv', [ReferenceController::class, 'tableAsCsv'])-
 Route::get('reference/{table}', [ReferenceController::class, 'table'])->where('table', '[a-z-]+');
 Route::get('calculations/{what}', [ReferenceController::class, 'calculate'])->where('what', '[a-z-]+');
 
+Route::get('feeds/{key}.ics', [DueController::class, 'feed'])->where('key', DueFeed::KEY)->middleware('throttle:feeds')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
@@ -77,6 +80,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
         Route::get('today', [RegisterController::class, 'today'])->middleware(TakesTurns::class);
         Route::get('wall', [RegisterController::class, 'wall']);
+        Route::get('labels.pdf', [RegisterController::class, 'labels'])->middleware(TakesTurns::class);
+        Route::get('dues.pdf', [DueController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
         // Who may write what is asked of each entry.
         Route::post('log', [RegisterController::class, 'store']);
@@ -140,6 +145,9 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::put('plans/{plan}/items/{item}', [AcceptedPlanController::class, 'arrive'])->whereNumber(['plan', 'item']);
         Route::delete('plans/{plan}', [AcceptedPlanController::class, 'destroy'])->whereNumber('plan');
         Route::get('proposal', [ThingController::class, 'propose']);
+        Route::get('feed', [DueController::class, 'state']);
+        Route::post('feed', [DueController::class, 'renew']);
+        Route::delete('feed', [DueController::class, 'takeBack']);
         Route::post('history/{entry}/undo', [HistoryController::class, 'undo'])->whereNumber('entry');
     });
     Route::middleware(['can:setUp,' . Shop::class, TakesTurns::class, RoomForImports::class])->group(static function (): void {

@@ -15,10 +15,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property bool           $is_demo
  * @property string         $currency    by its code of ISO 4217
  * @property \stdClass|null $house_rules as the workbook writes them
+ * @property \Carbon\CarbonImmutable|null $feed_since when its calendar got the address that it has
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'is_demo', 'currency', 'house_rules'];
+    protected $fillable = ['name', 'is_demo', 'currency', 'house_rules', 'feed_proof', 'feed_since'];
 
     /** A shop of which only the id is known: enough to reach what belongs to it; refresh() reads the rest. */
     public static function ofId(int $id): self
@@ -131,6 +132,6 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_demo' => 'boolean', 'house_rules' => 'object'];
+        return ['is_demo' => 'boolean', 'house_rules' => 'object', 'feed_since' => 'immutable_datetime'];
     }
 }

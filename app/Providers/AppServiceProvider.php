@@ -49,6 +49,7 @@ final class AppServiceProvider extends ServiceProvider
             ];
         });
         RateLimiter::for('uploads', static fn(Request $request): Limit => self::perMinute('uploads_per_minute', 'uploads ' . $request->user()?->getAuthIdentifier()));
+        RateLimiter::for('feeds', static fn(Request $request): Limit => self::perMinute('feeds_per_minute', 'feeds ' . $request->ip()));
         Gate::policy(Shop::class, ShopPolicy::class);
     }
 

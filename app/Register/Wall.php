@@ -8,14 +8,19 @@ use App\Models\LogEntry;
 use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
+use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\ToolRuler;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -43,8 +48,35 @@ final readonly class Wall
             ),
             'findings' => AssetWriter::findings(),
             'ticks' => $rulers->ticks(),
+            'dues' => array_map(static fn(AssetDue $due): array => [
+                'tag' => $due->thing->asset->id,
+                'kind' => $due->state->due->kind->value,
+                'on' => $due->on?->plain(),
+                'week' => $due->week($day)?->plain(),
+                'code' => $due->state->code?->value,
+            ], DueDates::of($workbook->onDay()->histories, $day, Dues::DAYS)),
+            'duesTo' => $day->plus(Dues::DAYS)->plain(),
             'things' => array_map(self::writer($workbook, $day)->thing(...), $workbook->onDay()->histories),
         ];
+    }
+
+    /**
+     * @param list<string> $tags without any, all
+     *
+     * @return non-empty-list<Asset> in the order of the shop
+     *
+     * @throws InvalidWorkbook naming the tags that the shop does not have, or that it has no things
+     */
+    public function named(Shop $shop, array $tags): array
+    {
+        $all = $this->shops->read($shop, Needs::of()->withRegister())->register->assets;
+        $unknown = array_diff($tags, array_map(static fn(Asset $asset): string => $asset->id, $all));
+        if ($unknown !== []) {
+            throw new InvalidWorkbook(array_map(static fn(string $tag): Problem => new Problem('tags', $tag, 'must be the tag of a thing of the shop'), array_values($unknown)));
+        }
+        $things = array_values(array_filter($all, static fn(Asset $asset): bool => $tags === [] || in_array($asset->id, $tags, true)));
+
+        return $things === [] ? throw new InvalidWorkbook([new Problem('tags', null, 'must name things: the shop has none yet')]) : $things;
     }
 
     /**

@@ -3,8 +3,10 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Asset\Condition;
+use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
+use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\OnDay\Standing;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Rules\HouseRules;
@@ -142,5 +144,22 @@ it('counts days through months and leap years, and takes nothing that is none', 
         ->and(Day::read('2027-03-01')->isAfter(Day::read('2027-03-01')))->toBeFalse();
     foreach (['2027-3-1', '2027-02-29', '27-03-01', '2027-03-01T00:00', '', 20270301, null, '1899-12-31', '3000-01-01', "2027-03-01\n"] as $none) {
         expect(static fn(): Day => Day::read($none))->toThrow(Invalid::class);
+    }
+});
+
+it('tells what is to be done to a thing and when, by weeks that begin on a Monday', function (array $row): void {
+    $today = Day::read($row['today']);
+    $told = array_map(static fn(AssetDue $due): string => implode(' ', array_filter([
+        $due->state->due->kind->value,
+        $due->on?->plain(),
+        $due->week($today) === null ? '' : 'in ' . $due->week($today)->plain(),
+        $due->state->code?->value,
+    ])), DueDates::of(ThingsShop::of($row['asset'], $row['dues'], $row['log'])->onDay()->histories, $today, (int) $row['days']));
+    expect(implode('; ', $told))->toBe($row['told']);
+})->with(CaseTable::of('dues', 'case'));
+
+it('knows the Monday of any day, as the calendar of PHP does', function (): void {
+    for ($day = Day::read('1969-12-20'), $checked = 0; $checked < 40; $checked++, $day = $day->plus(1)) {
+        expect($day->monday()->plain())->toBe((new DateTimeImmutable($day->plain() . ' UTC'))->modify('monday this week')->format('Y-m-d'));
     }
 });

@@ -102,6 +102,12 @@ function writings(): array
         'POST scopes/{scope}/changes' => static fn(): array => ['POST', 'scopes/tower-7/changes', ['changes' => [['line' => LINE], ['line' => LINE]], 'order' => ['heat-25', 'heat-15']]],
         'POST scopes/{scope}/copy' => static fn(): array => ['POST', 'scopes/tower-7/copy', ['id' => 'tower-8', 'name' => 'Tower 8']],
         'POST scopes/{scope}/merge' => static fn(): array => ['POST', 'scopes/station-panel/merge', ['scope' => 'tower-7']],
+        'POST feed' => static fn(): array => ['POST', 'feed'],
+        'DELETE feed' => static function ($test): array {
+            $test->postJson('/api/v1/feed')->assertCreated();
+
+            return ['DELETE', 'feed'];
+        },
         'PUT columns' => static fn(): array => ['PUT', 'columns', ['columns' => [['name' => 'Stk.', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]]],
         'PUT currency' => static fn(): array => ['PUT', 'currency', ['code' => 'SEK']],
         'PUT aliases' => static fn(): array => ['PUT', 'aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12']],

@@ -1424,6 +1424,76 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/labels.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Labels for things: a code for the camera, the tag and the model */
+        get: operations["printLabels"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/dues.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due within 90 days, by week, to be ticked off */
+        get: operations["printDues"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feeds/{key}.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is due, as a calendar that other programs take in: dates, tags and models */
+        get: operations["readFeed"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/feed": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Whether the shop has a calendar of what is due */
+        get: operations["readFeedState"];
+        put?: never;
+        /** Makes a new secret address for the calendar; the one before holds no longer */
+        post: operations["renewFeed"];
+        /** Takes the address of the calendar back */
+        delete: operations["takeFeedBack"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2809,6 +2879,10 @@ export interface components {
             }[];
             ticks: components["schemas"]["Tick"][];
             things: components["schemas"]["AssetState"][];
+            /** @description What is past, and what is due within 90 days, in that order */
+            dues: components["schemas"]["DueDate"][];
+            /** @description The last of those days */
+            duesTo: string;
         };
         /** @description By whom, and when it was written down */
         LogWritten: {
@@ -2875,6 +2949,21 @@ export interface components {
                     text: string;
                 }[];
             }[];
+        };
+        /** @description Something that is to be done to a thing */
+        DueDate: {
+            tag: string;
+            /** @enum {string} */
+            kind: "calibration" | "verification" | "inspection" | "oil" | "blade" | "die" | "battery";
+            /** @description The last day on which it holds; null where it was never done, has failed or is spent by its counter */
+            on: string | null;
+            /** @description The Monday of that day's week; null without a day, and where it is past */
+            week: string | null;
+            /**
+             * @description Why it does not hold; null where it does
+             * @enum {string|null}
+             */
+            code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
         };
         id: string;
         name: string;
@@ -7968,6 +8057,175 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    printLabels: {
+        parameters: {
+            query?: {
+                /** @description Tags with a comma between; without any all things */
+                tags?: string;
+                /** @description So many labels of the first sheet are used already */
+                skip?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The sheets, A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    printDues: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A4 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description The secret of the address */
+                key: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description As RFC 5545 has it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            /** @description No such address; it may have been renewed or taken back */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+        };
+    };
+    readFeedState: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description So it is */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /**
+                         * Format: date-time
+                         * @description When its address was made; null where there is none
+                         */
+                        since: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    renewFeed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Made; it is told this once */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** Format: uri */
+                        address: string;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    takeFeedBack: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It holds no longer */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             503: components["responses"]["Busy"];
         };
     };

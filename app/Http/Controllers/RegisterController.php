@@ -5,13 +5,17 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\DayRequest;
+use App\Http\Requests\LabelsRequest;
 use App\Http\Requests\LogRequest;
 use App\Models\Shop;
+use App\Print\LabelSheet;
+use App\Print\Paper;
 use App\Register\Logbook;
 use App\Register\Today;
 use App\Register\Wall;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 
 /** The things of a shop one by one, and what happens to them. */
@@ -25,6 +29,13 @@ final class RegisterController extends Controller
     public function today(DayRequest $request, Today $today): JsonResponse
     {
         return $this->json($today->of($this->shop($request), $request->today()));
+    }
+
+    public function labels(LabelsRequest $request, Wall $wall, Paper $paper): Response
+    {
+        $things = $wall->named($this->shop($request), $request->ids('tags'));
+
+        return self::pdf('labels', $paper->pdf('paper.labels', ['title' => 'Labels', 'columns' => LabelSheet::COLUMNS, 'sheets' => LabelSheet::sheets($things, $request->skip())]));
     }
 
     /** What has happened to one thing, the newest first. */

@@ -45,6 +45,13 @@ final readonly class Day implements Plain, \Stringable
         return new self($this->number + $days);
     }
 
+    /** The Monday of its week, as ISO 8601 has weeks; the first of January 1970 was a Thursday. */
+    public function monday(): self
+    {
+        // What is before 1970 counts backwards.
+        return $this->plus(-((($this->number + 3) % 7 + 7) % 7));
+    }
+
     public function isAfter(self $other): bool
     {
         return $this->number > $other->number;

@@ -14,7 +14,7 @@ const LAYERS: Record<string, string[]> = {
   shared: ['api', 'settings'],
   session: ['api', 'shared'],
   frame: ['api', 'session', 'settings', 'shared'],
-  data: ['api', 'frame', 'session', 'settings'],
+  data: ['api', 'frame', 'session', 'settings', 'shared'],
   ruler: ['api', 'settings', 'shared', 'theme'],
   lines: ['api', 'data', 'frame', 'grid', 'ruler', 'settings', 'shared'],
   work: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],

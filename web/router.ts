@@ -36,6 +36,7 @@ export const router = createRouter({
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
     { path: '/crib/wall', name: 'wall', component: () => import('./crib/wall/WallPlace.vue') },
+    { path: '/crib/due', name: 'due', component: () => import('./crib/due/DuePlace.vue') },
     { path: '/crib/kits', name: 'kits', component: () => import('./crib/kits/KitsPlace.vue') },
     { path: '/crib/make/kits', name: 'make-kit', component: () => import('./crib/kits/KitPlace.vue') },
     { path: '/crib/kits/:id/inlay', name: 'inlay', component: () => import('./crib/kits/InlayPlace.vue') },

@@ -8198,7 +8198,10 @@ export interface operations {
                 };
                 content: {
                     "application/json": {
-                        /** Format: uri */
+                        /**
+                         * Format: uri-reference
+                         * @description From the root of this server on
+                         */
                         address: string;
                     };
                 };

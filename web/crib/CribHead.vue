@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { nextTick, useTemplateRef } from 'vue';
-import type { ThingList } from '@/data/things';
 import { useKeys } from '@/shared/useKeys';
 import CribNav from './CribNav.vue';
+import type { CribPart } from './parts';
 
 /**
  * The head of every list of the crib: where one is, what is sought, how much there is, and what can be done. "/" goes to the field.
@@ -10,7 +10,7 @@ import CribNav from './CribNav.vue';
  *   <CribHead v-model="search" :list hint="words of a tool" name="Find tools" count="45 tools">…</CribHead>
  */
 defineProps<{
-  list: ThingList | 'kits' | 'wall';
+  list: CribPart;
   isShelf?: boolean;
   /** Without a hint there is no field. */
   hint?: string;

@@ -3,11 +3,10 @@ import { computed } from 'vue';
 import type { ThingList } from '@/data/things';
 import PartsNav from '@/frame/PartsNav.vue';
 import { listRoute } from './edit/routes';
+import type { CribPart } from './parts';
 
 /** The parts of the crib: what the shop has of each kind, and the shelf from which it can be taken. */
-/** A part of the crib: a list, or the things one by one. */
-type Part = ThingList | 'kits' | 'wall';
-const props = defineProps<{ list: Part; isShelf?: boolean }>();
+const props = defineProps<{ list: CribPart; isShelf?: boolean }>();
 const titles: [ThingList | 'kits', string][] = [
   ['tools', 'Tools'],
   ['wires', 'Wires'],
@@ -16,6 +15,7 @@ const titles: [ThingList | 'kits', string][] = [
 ];
 const parts = computed(() => [
   { title: 'Wall', to: { name: 'wall' }, isHere: props.list === 'wall' },
+  { title: 'Due', to: { name: 'due' }, isHere: props.list === 'due' },
   ...titles.map(([name, title]) => ({
     title,
     to: listRoute(name),
@@ -25,7 +25,9 @@ const parts = computed(() => [
     title: 'Shelf',
     to: {
       name: 'shelf',
-      params: { list: props.list === 'kits' || props.list === 'wall' ? 'tools' : props.list },
+      params: {
+        list: props.list === 'kits' || props.list === 'wall' || props.list === 'due' ? 'tools' : props.list,
+      },
     },
     isHere: props.isShelf,
     isApart: true,

@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { api } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
+import { duesOf, dueWords } from '@/data/dues';
 import { useWall, writeLog } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useUndoKeys } from '@/frame/useUndoKeys';
@@ -14,7 +15,7 @@ import { counted, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
-import { byCause, duesNow, overdue, type DueNow } from './dues';
+import { byCause, overdue } from './told';
 
 /** What wants somebody today: what the kits lack of what is packed in them, what should be back, what is due; each with the press that mends it. */
 const day = useQuery(shopQuery(['today'], (signal) => api.GET('/today', { signal })));
@@ -26,24 +27,15 @@ const today = computed(() => day.data.value?.today ?? '');
 const losses = computed(() => day.data.value?.losses ?? []);
 const coming = computed(() => byCause(day.data.value?.coming ?? []));
 const late = computed(() => overdue(wall.data.value?.things ?? []));
-const dues = computed(() => duesNow(wall.data.value?.things ?? [], wall.data.value?.today ?? ''));
+/** What is past, and what is due within so many days. */
+const SOON = 30;
+const dues = computed(() =>
+  wall.data.value ? duesOf(wall.data.value).filter(({ days }) => days === null || days <= SOON) : [],
+);
 const isAllWell = computed(() => !losses.value.length && !late.value.length && !dues.value.length);
 const modelOf = (tool: string) => wall.data.value?.models[tool]?.name ?? '';
 const kitOf = (id: string | null) => wall.data.value?.kits.find((kit) => kit.id === id)?.name;
 const placeOf = (home: string | null) => (home === null ? 'on the shelf' : `in ${kitOf(home) ?? 'a kit'}`);
-const dueWords = ({ days, code }: DueNow) =>
-  code === 'due.never'
-    ? 'never done'
-    : code === 'due.failed'
-      ? 'failed'
-      : days === null
-        ? 'by its counter'
-        : days < 0
-          ? `${-days} days ago`
-          : days === 0
-            ? 'today'
-            : `in ${counted(days, 'day')}`;
-
 const { mutate, isPending, problem } = useWrite({
   ask: ({ entry }: { entry: { what: string; asset: string; due?: string }; said: string }) =>
     writeLog([entry]),
@@ -122,7 +114,9 @@ useUndoKeys();
       </section>
 
       <section v-if="dues.length" aria-labelledby="due">
-        <h2 id="due">To be done</h2>
+        <h2 id="due">
+          To be done <RouterLink :to="{ name: 'due' }" class="more">for 90 days, by week</RouterLink>
+        </h2>
         <ul>
           <li v-for="due in dues" :key="due.thing.tag + due.kind">
             <RouterLink :to="{ name: 'wall', query: { thing: due.thing.tag } }" class="what"
@@ -211,6 +205,12 @@ li {
 .when {
   min-width: 62px;
   white-space: nowrap;
+}
+
+.more {
+  margin-left: 10px;
+  color: var(--copper);
+  font-weight: 400;
 }
 
 .how a {

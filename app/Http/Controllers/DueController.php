@@ -46,9 +46,10 @@ final class DueController extends Controller
         return $this->json(['since' => $this->shop($request)->refresh()->feed_since?->toIso8601ZuluString()]);
     }
 
+    /** Its address is told from the root on: by which name somebody reaches this server, the server does not know. */
     public function renew(Request $request, DueFeed $feed): JsonResponse
     {
-        return $this->json(['address' => url('/api/v1/feeds/' . $feed->renew($this->shop($request)) . '.ics')], 201);
+        return $this->json(['address' => '/api/v1/feeds/' . $feed->renew($this->shop($request)) . '.ics'], 201);
     }
 
     public function takeBack(Request $request, DueFeed $feed): Response

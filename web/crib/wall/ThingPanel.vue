@@ -9,6 +9,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
+import { labelsOf } from './labels';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
 
@@ -28,7 +29,10 @@ const day = (on: string) => dayWords(on, props.wall.today);
       <h2>
         <SignShape :sign="thing.sign" :size="16" /> <span class="mono">{{ thing.tag }}</span>
       </h2>
-      <v-btn size="small" variant="text" @click="$emit('close')">Close</v-btn>
+      <span>
+        <a :href="labelsOf([thing.tag], wall.things.length) ?? undefined" target="_blank">Label</a>
+        <v-btn size="small" variant="text" @click="$emit('close')">Close</v-btn>
+      </span>
     </header>
     <p class="model">
       <RouterLink :to="{ name: 'thing', params: { list: 'tools', id: thing.tool } }">{{

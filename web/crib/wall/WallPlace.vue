@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { refDebounced } from '@vueuse/core';
-import { computed, ref, useTemplateRef, watch } from 'vue';
+import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
 import { problemOf } from '@/api/client';
 import { useWall } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
@@ -14,11 +14,15 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import CribHead from '../CribHead.vue';
 import HandlingForm from './HandlingForm.vue';
+import { labelsOf } from './labels';
+import { canScan } from './scanning';
 import SignShape from './SignShape.vue';
 import { signs, type Sign } from './signs';
 import { countsOf, stripsOf } from './strips';
 import ThingPanel from './ThingPanel.vue';
 import ThingPiece from './ThingPiece.vue';
+
+const ScanTags = defineAsyncComponent(() => import('./ScanTags.vue'));
 
 /** The things of the shop one by one: a strip for each kit and one for the shelf, each thing where its size is, with how it is. */
 const { asked, show } = useAddress();
@@ -35,6 +39,10 @@ const strips = computed(() =>
 const counts = computed(() => countsOf(wall.value?.things ?? []));
 const shown = computed(
   () => new Set(strips.value.flatMap(({ things }) => things.map(({ thing }) => thing.tag))),
+);
+
+const labels = computed(() =>
+  shown.value.size ? labelsOf([...shown.value], wall.value?.things.length ?? 0) : null,
 );
 
 const split = useTemplateRef('split');
@@ -55,13 +63,30 @@ function unmark(): void {
   marks.value = new Set();
   isMarking.value = false;
 }
-/** A tag that was typed or scanned opens its thing. */
+const tagged = (words: string) =>
+  wall.value?.things.find((thing) => thing.tag.toLowerCase() === words.trim().toLowerCase())?.tag;
+/** A tag that was typed, or that a reader in the hand types, opens its thing; while some are marked it is marked with them. */
 function openTag(): void {
-  const tag = search.value.trim().toLowerCase();
-  const found =
-    wall.value?.things.find((thing) => thing.tag.toLowerCase() === tag)?.tag ??
-    (shown.value.size === 1 ? [...shown.value][0] : undefined);
-  if (found !== undefined) split.value?.open({ thing: found });
+  const found = tagged(search.value) ?? (shown.value.size === 1 ? [...shown.value][0] : undefined);
+  if (found === undefined) return;
+  if (!isMarking.value) return void split.value?.open({ thing: found });
+  marks.value = new Set([...marks.value, found]);
+  search.value = '';
+}
+const isScanning = ref(false);
+const said = ref('');
+/** One label opens its thing; while some are marked the camera goes on. */
+function read(code: string): void {
+  const found = tagged(code);
+  said.value = found === undefined ? `“${code}” is the tag of no thing here.` : `${found}: read`;
+  if (found === undefined) return;
+  if (isMarking.value) {
+    marks.value = new Set([...marks.value, found]);
+    said.value = `${found}: marked, ${counted(marks.value.size, 'thing')} by now`;
+  } else {
+    isScanning.value = false;
+    split.value?.open({ thing: found });
+  }
 }
 /** With the arrows one goes along the strips. */
 function walk(event: KeyboardEvent): void {
@@ -91,6 +116,15 @@ useUndoKeys();
         @enter="openTag()"
       >
         <v-btn
+          v-if="wall?.things.length && canScan()"
+          size="small"
+          :variant="isScanning ? 'flat' : 'text'"
+          :aria-pressed="isScanning"
+          @click="isScanning = !isScanning"
+          >Scan</v-btn
+        >
+        <a v-if="labels" class="act" :href="labels" target="_blank" rel="noopener">Labels</a>
+        <v-btn
           v-if="wall?.things.length"
           size="small"
           :variant="isMarking ? 'flat' : 'text'"
@@ -99,6 +133,7 @@ useUndoKeys();
           >Mark several</v-btn
         >
       </CribHead>
+      <ScanTags v-if="isScanning" :said @read="read" @leave="isScanning = false" />
       <ProblemNote v-if="error && !wall" :problem="problemOf(error)" @retry="refetch()" />
       <WaitBar v-else-if="isPending" says="Fetching the things" />
       <EmptyNote v-else-if="!wall?.things.length" title="No things yet">
@@ -158,6 +193,11 @@ useUndoKeys();
         <template v-else>
           <p class="mono tags">{{ marked.map(({ tag }) => tag).join(' ') }}</p>
           <HandlingForm :things="marked" :wall @done="unmark()" />
+          <p>
+            <a :href="labelsOf([...marks], wall.things.length) ?? undefined" target="_blank"
+              >Print their labels</a
+            >
+          </p>
         </template>
       </aside>
       <ThingPanel v-else-if="opened && wall" :thing="opened" :wall :is-today @close="close()" />
@@ -191,6 +231,13 @@ useUndoKeys();
 .signs button[aria-pressed='true'] {
   border-color: var(--ink);
   background: var(--row-wash);
+}
+
+.act {
+  display: inline-flex;
+  align-items: center;
+  min-height: var(--touch);
+  padding: 0 8px;
 }
 
 .then {

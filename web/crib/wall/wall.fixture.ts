@@ -33,4 +33,6 @@ export const wallOf = (things: Thing[]): Schemas['Wall'] => ({
   findings: [],
   ticks: [],
   things,
+  dues: [],
+  duesTo: '2027-06-02',
 });

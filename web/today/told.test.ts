@@ -1,43 +1,6 @@
 import { expect, it } from 'vitest';
-import type { Thing } from '@/data/wall';
 import { thing } from '@/data/wall.fixture';
-import { byCause, duesNow, overdue } from './dues';
-
-type Due = Thing['dues'][number];
-const due = (kind: Due['kind'], next: string | null, code: Due['code'] = null): Due => ({
-  kind,
-  next,
-  code,
-  done: null,
-  cyclesLeft: null,
-  since: null,
-});
-const told = (things: Thing[]) =>
-  duesNow(things, '2027-03-04').map(({ thing: { tag }, kind, days }) => [tag, kind, days]);
-
-it('tells what is past and what is due within thirty days, the latest first', () => {
-  const things = [
-    thing('A', { dues: [due('calibration', '2027-04-03'), due('oil', '2027-04-04')] }),
-    thing('B', { dues: [due('calibration', '2027-03-01', 'due.past')] }),
-    thing('C', { dues: [due('verification', null, 'due.never')] }),
-    thing('D', { dues: [due('inspection', '2027-03-04')] }),
-    thing('E', { dues: [due('verification', '2028-01-01', 'due.failed')] }),
-  ];
-  expect(told(things)).toEqual([
-    ['C', 'verification', null],
-    ['E', 'verification', null],
-    ['B', 'calibration', -3],
-    ['D', 'inspection', 0],
-    ['A', 'calibration', 30],
-  ]);
-});
-
-it('asks nothing of what is used for nothing, and nothing of what is to come', () => {
-  const dues = [due('calibration', '2027-03-01', 'due.past')];
-  expect(told([thing('A', { condition: 'retired', dues }), thing('B', { sign: 'not-yet', dues })])).toEqual(
-    [],
-  );
-});
+import { byCause, overdue } from './told';
 
 it('tells the loan first that is the longest overdue', () => {
   const out = (day: string) => ({ to: 'Ada', person: null, kit: null, since: '2027-01-01', due: day });

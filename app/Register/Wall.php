@@ -13,6 +13,8 @@ use Gondrik\Core\Asset\Person;
 use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\DueDates;
+use Gondrik\Core\OnDay\Inventory;
+use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\ToolRuler;
@@ -40,7 +42,7 @@ final readonly class Wall
         return [
             'on' => $day->plain(),
             'today' => now()->toDateString(),
-            'kits' => array_map(static fn(Kit $kit): array => ['id' => $kit->id, 'name' => $kit->name, 'tracked' => $kit->tracked], $workbook->kits),
+            'kits' => self::kits($workbook, $day),
             'people' => array_map(static fn(Person $person): array => ['id' => $person->id, 'name' => $person->name, 'until' => $person->until?->plain()], $workbook->register->people),
             'models' => (object) array_combine(
                 array_map(static fn(Tool $tool): string => $tool->id, $models),
@@ -99,6 +101,23 @@ final readonly class Wall
             'written' => $told($entry),
             'voided' => isset($voids[$entry->id]) ? $told($voids[$entry->id]) : null,
         ])->all());
+    }
+
+    /** @return list<array<string, mixed>> each with what of it is planned and not there, or there and not planned; of a copy what it differs in */
+    private static function kits(Workbook $workbook, Day $day): array
+    {
+        $kits = array_column($workbook->kits, null, 'id');
+        $inventory = static fn(Kit $kit): Inventory => Inventory::of($kit, $workbook->onDay()->histories, $day);
+        $written = static fn(ModelCount $count): array => ['tool' => $count->tool->id, 'name' => $count->tool->name, 'wanted' => $count->wanted, 'tags' => $count->tags];
+
+        return array_map(static fn(Kit $kit): array => [
+            'id' => $kit->id,
+            'name' => $kit->name,
+            'tracked' => $kit->tracked,
+            'unlikePaper' => $kit->tracked ? array_map($written, $inventory($kit)->againstPaper()) : [],
+            'like' => isset($kits[$kit->like ?? '']) ? $kit->like : null,
+            'drift' => $kit->tracked && isset($kits[$kit->like ?? '']) ? array_map($written, $inventory($kit)->against($inventory($kits[$kit->like ?? '']))) : [],
+        ], $workbook->kits);
     }
 
     private static function writer(Workbook $workbook, Day $day): AssetWriter

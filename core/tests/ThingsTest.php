@@ -7,12 +7,15 @@ use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\DueDates;
+use Gondrik\Core\OnDay\Inventory;
+use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\OnDay\Standing;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\ThingsShop;
 use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Wording\Sentence;
@@ -162,4 +165,38 @@ it('knows the Monday of any day, as the calendar of PHP does', function (): void
     for ($day = Day::read('1969-12-20'), $checked = 0; $checked < 40; $checked++, $day = $day->plus(1)) {
         expect($day->monday()->plain())->toBe((new DateTimeImmutable($day->plain() . ' UTC'))->modify('monday this week')->format('Y-m-d'));
     }
+});
+
+it('holds what lives in a kit against its paper', function (string $case, string $asset, string $log, array $told): void {
+    $shop = ThingsShop::of($asset, '', $log);
+    $kits = array_column($shop->kits, null, 'id');
+    $differing = static fn(string $kit): array => array_map(
+        static fn(ModelCount $count): string => $count->tool->id . ' ' . $count->wanted . ' wanted, there: ' . implode(' ', $count->tags),
+        Inventory::of($kits[$kit], $shop->onDay()->histories, Day::read('2027-03-04'))->againstPaper(),
+    );
+    // The van lists one crimper, the bench none.
+    expect([$differing('van'), $differing('bench')])->toBe($told, $case);
+})->with([
+    ['where it is planned', 'home=van', '', [[], []]],
+    ['on the shelf', '', '', [['crimper 1 wanted, there: '], []]],
+    ['where it is not planned', 'home=bench', '', [['crimper 1 wanted, there: '], ['crimper 0 wanted, there: c1']]],
+    ['moved to where it is planned', 'home=bench', '2027-03-04 moved to=van', [[], []]],
+    ['lent out, it lives there still', 'home=van', '2027-03-03 out person=ada', [[], []]],
+    ['lent to another kit, it lives there still', 'home=van', '2027-03-03 out kit=bench', [[], []]],
+    ['out of service', 'home=van', '2027-03-03 condition condition=retired', [['crimper 1 wanted, there: '], []]],
+    ['to come', 'home=van bought=2027-03-05', '', [['crimper 1 wanted, there: '], []]],
+]);
+
+it('tells what a copy has more or less of than the kit that it is a copy of', function (): void {
+    $document = ThingsShop::document('home=van', '', '');
+    $document['tools'][] = ['id' => 'cutter', 'name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => []];
+    $document['assets'][] = ['id' => 'c2', 'tool' => 'cutter', 'home' => 'bench'];
+    $document['assets'][] = ['id' => 'c3', 'tool' => 'cutter', 'home' => 'bench'];
+    $shop = (new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR));
+    $of = static fn(Kit $kit): Inventory => Inventory::of($kit, $shop->onDay()->histories, Day::read('2027-03-04'));
+    [$van, $bench] = array_map($of, $shop->kits);
+    $told = static fn(array $counts): array => array_map(static fn(ModelCount $count): array => [$count->tool->id, $count->wanted, count($count->tags)], $counts);
+    expect($told($bench->against($van)))->toBe([['crimper', 1, 0], ['cutter', 0, 2]])
+        ->and($told($van->against($bench)))->toBe([['cutter', 2, 0], ['crimper', 0, 1]])
+        ->and($van->against($van))->toBe([]);
 });

@@ -2855,6 +2855,12 @@ export interface components {
                 id: string;
                 name: string;
                 tracked: boolean;
+                /** @description What is planned and does not live in it, and what lives in it and is not planned; of a tracked kit */
+                unlikePaper: components["schemas"]["ModelCount"][];
+                /** @description Id of the kit that it is a copy of */
+                like: string | null;
+                /** @description What it has more or less of than that one */
+                drift: components["schemas"]["ModelCount"][];
             }[];
             people: {
                 id: string;
@@ -2964,6 +2970,16 @@ export interface components {
              * @enum {string|null}
              */
             code: "asset.not-yet" | "asset.away" | "condition.retired" | "pull.under" | "due.failed" | "due.never" | "due.past" | "condition.seldom" | null;
+        };
+        /** @description A model of which more or fewer are there than are wanted */
+        ModelCount: {
+            /** @description Id of the model */
+            tool: string;
+            name: string;
+            /** @description So many are wanted */
+            wanted: number;
+            /** @description Those that are there */
+            tags: string[];
         };
         id: string;
         name: string;

@@ -6,6 +6,7 @@ import type { Units } from '@/settings/units';
 import type { Measure } from '@/shared/measures';
 import { begun, beginnings } from './capabilities';
 import CapabilityCard from './CapabilityCard.vue';
+import DueRows from './DueRows.vue';
 import EditField from './EditField.vue';
 import EditPick from './EditPick.vue';
 import RequiredTools from './RequiredTools.vue';
@@ -50,6 +51,7 @@ const checks = [
 /** Each operation has what is known of the same one, as often as the tool has it: the trial counts the tool as a whole. */
 const trialOf = (capability: Draft) => props.trial?.operations.find(({ op }) => op === capability.op);
 const required = computed(() => (props.tool.requires as string[] | undefined) ?? []);
+const dues = computed(() => (props.tool.dues as { kind: string }[] | undefined) ?? []);
 const self = computed(() => props.tool.id as string | undefined);
 const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
 </script>
@@ -171,6 +173,7 @@ const begin = (tool: Draft) => emit('change', { ...props.tool, ...tool }, null);
         @done="emit('settle')"
       />
     </div>
+    <DueRows :dues :problems path="dues" :is-readonly :has-costs @put="put('dues', $event, null)" />
   </fieldset>
 </template>
 

@@ -12,6 +12,7 @@ import { money } from '@/shared/currency';
 import { problemAt, valueAt, withValue, type Draft } from '../edit/paths';
 import ThingShell from '../edit/ThingShell.vue';
 import { useThing } from '../edit/useThing';
+import KitThings from './KitThings.vue';
 import SharedKits from './SharedKits.vue';
 import { packed, weighed, type Entry } from './packing';
 
@@ -28,6 +29,7 @@ const { draft, change, settle } = thing;
 
 const entries = computed(() => (draft.value?.tools as Entry[] | undefined) ?? []);
 const shares = computed(() => (draft.value?.shares as string[] | undefined) ?? []);
+const like = computed(() => draft.value?.like as string | undefined);
 const put = (path: string, value: unknown, name: string | null = path) => {
   if (draft.value) change(withValue<Draft>(draft.value, path, value), name);
 };
@@ -167,6 +169,14 @@ function take(tool: string): void {
           one.name
         }}</v-btn>
       </div>
+      <KitThings
+        :id
+        :is-tracked="drawn.tracked === true"
+        :like
+        :is-readonly
+        :problem="problem('like') ?? problem('tracked')"
+        @put="(key, value) => put(key, value, null)"
+      />
       <SharedKits
         :id
         :shares

@@ -3,6 +3,7 @@ import { computed, toRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { useTimeline, type Thing } from '@/data/wall';
 import LittleRuler from '@/ruler/LittleRuler.vue';
+import { useSession } from '@/session/useSession';
 import { dayWords, fromNow } from '@/shared/days';
 import { words } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
@@ -15,7 +16,8 @@ import { wordOf } from './signs';
 
 /** One thing beside the wall: what it is, how it stands, what can be done with it, and all that has happened to it. */
 const props = defineProps<{ thing: Thing; wall: Schemas['Wall']; isToday: boolean }>();
-defineEmits<{ close: []; done: [] }>();
+defineEmits<{ close: []; done: []; change: [] }>();
+const { person } = useSession();
 
 const model = computed(() => props.wall.models[props.thing.tool]);
 const home = computed(() => props.wall.kits.find(({ id }) => id === props.thing.home)?.name ?? 'the shelf');
@@ -31,6 +33,9 @@ const day = (on: string) => dayWords(on, props.wall.today);
       </h2>
       <span>
         <a :href="labelsOf([thing.tag], wall.things.length) ?? undefined" target="_blank">Label</a>
+        <v-btn v-if="person?.maySetUpTheShop" size="small" variant="text" @click="$emit('change')"
+          >Change</v-btn
+        >
         <v-btn size="small" variant="text" @click="$emit('close')">Close</v-btn>
       </span>
     </header>

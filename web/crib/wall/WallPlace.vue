@@ -7,6 +7,7 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndoKeys } from '@/frame/useUndoKeys';
+import { useSession } from '@/session/useSession';
 import { dayWords } from '@/shared/days';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { counted } from '@/shared/pretty';
@@ -19,13 +20,16 @@ import { canScan } from './scanning';
 import SignShape from './SignShape.vue';
 import { signs, type Sign } from './signs';
 import { countsOf, stripsOf } from './strips';
+import { unlikeWords } from '../kits/unlike';
 import ThingPanel from './ThingPanel.vue';
 import ThingPiece from './ThingPiece.vue';
 
+const ThingSheet = defineAsyncComponent(() => import('./ThingSheet.vue'));
 const ScanTags = defineAsyncComponent(() => import('./ScanTags.vue'));
 
 /** The things of the shop one by one: a strip for each kit and one for the shelf, each thing where its size is, with how it is. */
 const { asked, show } = useAddress();
+const { person } = useSession();
 const on = computed(() => asked('on'));
 const { data: wall, error, isPending, refetch } = useWall(on);
 
@@ -50,6 +54,7 @@ const opened = computed(() => wall.value?.things.find(({ tag }) => tag === asked
 const isMarking = ref(false);
 const marks = ref(new Set<string>());
 const marked = computed(() => wall.value?.things.filter(({ tag }) => marks.value.has(tag)) ?? []);
+const differs = (id: string) => unlikeWords(wall.value?.kits.find((kit) => kit.id === id)?.unlikePaper ?? []);
 const isToday = computed(() => wall.value?.on === wall.value?.today);
 
 function press(tag: string, event: MouseEvent | KeyboardEvent): void {
@@ -73,6 +78,9 @@ function openTag(): void {
   marks.value = new Set([...marks.value, found]);
   search.value = '';
 }
+/** The thing that is written: "" for a new one. */
+const sheet = ref<string | null>(null);
+const mayArrange = computed(() => person.value?.maySetUpTheShop ?? false);
 const isScanning = ref(false);
 const said = ref('');
 /** One label opens its thing; while some are marked the camera goes on. */
@@ -115,6 +123,7 @@ useUndoKeys();
         "
         @enter="openTag()"
       >
+        <v-btn v-if="wall && mayArrange" size="small" variant="text" @click="sheet = ''">New thing</v-btn>
         <v-btn
           v-if="wall?.things.length && canScan()"
           size="small"
@@ -138,11 +147,13 @@ useUndoKeys();
       <WaitBar v-else-if="isPending" says="Fetching the things" />
       <EmptyNote v-else-if="!wall?.things.length" title="No things yet">
         A kit on paper covers nothing while its crimper is lent out or past its verification. Give each tool a
-        tag, and Gondrik tells where it is, what is due, and which hole opens when it goes. For now they come
-        in with a workbook.
-        <template #next
-          ><v-btn color="primary" variant="flat" :to="{ name: 'shop' }">Bring a workbook</v-btn></template
-        >
+        tag, and Gondrik tells where it is, what is due, and which hole opens when it goes.
+        <template #next>
+          <v-btn v-if="mayArrange" color="primary" variant="flat" @click="sheet = ''"
+            >Make the first thing</v-btn
+          >
+          <v-btn v-if="mayArrange" variant="text" :to="{ name: 'shop' }">Bring a workbook</v-btn>
+        </template>
       </EmptyNote>
       <template v-else>
         <div class="signs" role="group" aria-label="Show only">
@@ -162,6 +173,12 @@ useUndoKeys();
           <section v-for="strip in strips" :key="strip.id" :aria-label="strip.name">
             <h2>
               {{ strip.name }} <small class="mono muted">{{ strip.things.length }}</small>
+              <RouterLink
+                v-if="strip.id && differs(strip.id)"
+                :to="{ name: 'kit', params: { id: strip.id } }"
+                class="differs"
+                >{{ differs(strip.id) }}</RouterLink
+              >
             </h2>
             <div class="pieces">
               <ThingPiece
@@ -200,9 +217,17 @@ useUndoKeys();
           </p>
         </template>
       </aside>
-      <ThingPanel v-else-if="opened && wall" :thing="opened" :wall :is-today @close="close()" />
+      <ThingPanel
+        v-else-if="opened && wall"
+        :thing="opened"
+        :wall
+        :is-today
+        @close="close()"
+        @change="sheet = opened.tag"
+      />
     </template>
   </SplitPlace>
+  <ThingSheet v-if="sheet !== null && wall" :tag="sheet || null" :wall @close="sheet = null" />
 </template>
 
 <style scoped>
@@ -265,6 +290,13 @@ useUndoKeys();
 .strips h2 {
   margin: 4px 0 0;
   font-size: 14px;
+}
+
+.differs {
+  display: block;
+  color: var(--copper);
+  font-weight: 400;
+  font-size: 12.5px;
 }
 
 .pieces {

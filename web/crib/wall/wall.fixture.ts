@@ -15,13 +15,15 @@ const model = (name: string, from?: number, to?: number): Schemas['Wall']['model
         ],
 });
 
+const alike = { unlikePaper: [], like: null, drift: [] };
+
 export const wallOf = (things: Thing[]): Schemas['Wall'] => ({
   on: '2027-03-04',
   today: '2027-03-04',
   kits: [
-    { id: 'van', name: 'Van', tracked: true },
-    { id: 'bench', name: 'Bench', tracked: true },
-    { id: 'paper', name: 'On paper', tracked: false },
+    { id: 'van', name: 'Van', tracked: true, ...alike },
+    { id: 'bench', name: 'Bench', tracked: true, ...alike },
+    { id: 'paper', name: 'On paper', tracked: false, ...alike },
   ],
   people: [{ id: 'ada', name: 'Ada', until: null }],
   models: {

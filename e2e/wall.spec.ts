@@ -130,3 +130,44 @@ test('today says what is missing, and the press that mends it stands beside it',
   await expect(page).toHaveURL(/on=\d{4}/);
   await expect(page.getByText('10 of 468 terminations cannot be made')).toBeVisible();
 });
+
+test.describe('the lead', () => {
+  test.use({ storageState: people.lead });
+
+  test('makes a thing, the next by its tag, changes it, and takes it away', async ({ page }) => {
+    await page.goto('/crib/wall');
+    await page.getByRole('button', { name: 'New thing' }).click();
+    const sheet = page.getByRole('dialog', { name: 'A new thing' });
+    await sheet.getByRole('button', { name: 'Make it' }).click();
+    await expect(sheet.getByText('A thing has a tag.')).toBeVisible();
+    await sheet.getByLabel('Tag: what stands on its label').fill('TQ-03');
+    await sheet.getByRole('combobox', { name: 'Model' }).selectOption({ label: 'Multimeter' });
+    await sheet.getByRole('combobox', { name: 'Lives in' }).selectOption({ label: 'Panel bench' });
+    await sheet.getByRole('button', { name: 'Make it' }).click();
+    // There is one of that tag: it is said at its field, and nothing of what was written is lost.
+    await expect(sheet.getByText('an id that no other asset of the shop has')).toBeVisible();
+    await sheet.getByLabel('Tag: what stands on its label').fill('ME-98');
+    await sheet.getByRole('button', { name: 'Make it' }).click();
+    await expect(page.getByText('Made: ME-98')).toBeVisible();
+    await expect(sheet.getByLabel('Tag: what stands on its label')).toHaveValue('ME-99');
+    await sheet.getByRole('button', { name: 'Done' }).click();
+
+    await page.getByRole('button', { name: /ME-98/ }).click();
+    await page.getByRole('button', { name: 'Change' }).click();
+    const again = page.getByRole('dialog', { name: 'Thing ME-98' });
+    await again.getByLabel('Note').fill('with the long leads');
+    await again.getByRole('button', { name: 'Write' }).click();
+    await expect(page.getByText('Written: ME-98')).toBeVisible();
+    await expect(page.getByRole('complementary', { name: 'Thing ME-98' })).toContainText(
+      'with the long leads',
+    );
+    await page.goto('/crib/kits/panel-bench');
+    await expect(page.getByRole('region', { name: 'Its things' })).toContainText('ME-98');
+
+    await page.goto('/crib/wall?thing=ME-98');
+    await page.getByRole('button', { name: 'Change' }).click();
+    await again.getByRole('button', { name: 'Take it away' }).click();
+    await expect(page.getByText('Taken away: ME-98')).toBeVisible();
+    await expect(page.getByRole('button', { name: /ME-98/ })).toHaveCount(0);
+  });
+});

@@ -80,3 +80,29 @@ it('tells of today what the kits lack of what is packed in them, and what they w
     expect(array_filter($after->json('losses'), static fn(array $loss): bool => $loss['kit']['id'] === 'panel-bench'))->toBe([])
         ->and($after->json('coming'))->toBe($answer->json('coming'));
 });
+
+it('names on a card of a day the things to take, and makes of a thing that is away what it is: a hole', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $today = now()->toDateString();
+    $asked = 'kit=panel-bench&scope=station-panel';
+    $onPaper = $this->getJson('/api/v1/card?' . $asked);
+    $onDay = $this->getJson('/api/v1/card?' . $asked . '&on=' . $today);
+    expect(OpenApi::mismatch($onDay, 'get', '/card'))->toBe('')
+        ->and(array_key_exists('assets', $onPaper->json('card.steps.0')))->toBeFalse();
+    $cards = static fn($answer): array => array_column($answer->json('cards'), 'card');
+    $coverage = $this->getJson('/api/v1/coverage?' . $asked . '&on=' . $today)->json('report.lines');
+    foreach ($cards($this->getJson('/api/v1/cards?' . $asked . '&on=' . $today)) as $at => $card) {
+        // Never is a verdict shown under another day than its own.
+        expect([$card['line'], $card['status']])->toBe([$coverage[$at]['id'], $coverage[$at]['status']]);
+        $told = array_column($coverage[$at]['steps'], 'assets', 'tool');
+        foreach (array_filter($card['steps'], static fn(array $step): bool => $step['tool'] !== null) as $step) {
+            expect($step['assets'])->toBe($told[$step['tool']])->not->toBe([]);
+        }
+    }
+    $lent = array_values(array_filter($cards($this->getJson('/api/v1/cards?' . $asked . '&on=' . $today)), static fn(array $card): bool => $card['status'] === 'hole'));
+    expect($lent)->not->toBe([]);
+    $print = pdfText((string) $this->get('/api/v1/cards.pdf?' . $asked . '&on=' . $today)->assertOk()->getContent());
+    expect($print)->toContain('Panel bench on ' . $today, '(TQ-02)')
+        ->and(pdfText((string) $this->get('/api/v1/cards.pdf?' . $asked)->getContent()))->not->toContain('TQ-02')
+        ->and($this->getJson('/api/v1/card?' . $asked . '&on=2027-02-30')->status())->toBe(422);
+});

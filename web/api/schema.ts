@@ -2659,6 +2659,8 @@ export interface components {
             name: string;
             /** @description Which end of a splice it is about: both where they are done alike; null where there is only one. */
             of: string | null;
+            /** @description Asked of a day: the tags of the things that count of its tool */
+            assets?: string[];
         };
         Answer: {
             [key: string]: components["schemas"]["Figure"] | components["schemas"]["Figure"][];
@@ -4040,6 +4042,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description With what counts in the kit on this day; without it all that is packed */
+                on?: string;
             };
             header?: never;
             path?: never;
@@ -4091,6 +4095,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description With what counts in the kit on this day; without it all that is packed */
+                on?: string;
             };
             header?: never;
             path?: never;
@@ -4145,6 +4151,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description With what counts in the kit on this day; without it all that is packed */
+                on?: string;
             };
             header?: never;
             path?: never;

@@ -106,6 +106,9 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
               >{{ card.tools[step.tool] ?? step.tool
               }}<span v-if="step.position" class="mono position">{{ prose(step.position) }}</span></span
             >
+            <span v-if="step.assets?.length" class="take"
+              >take <b v-for="tag in step.assets" :key="tag" class="mono">{{ tag }}</b></span
+            >
           </h3>
           <p>{{ prose(step.text) }}</p>
           <ul v-if="at === looksAt" class="look">
@@ -233,6 +236,15 @@ h3 {
 
 .of {
   font-weight: 400;
+}
+
+/* What stands on the label of the thing to take. */
+.take {
+  display: inline-flex;
+  gap: 7px;
+  margin-left: 12px;
+  font-weight: 400;
+  font-size: 14px;
 }
 
 .tool {

@@ -36,14 +36,18 @@ const { pair } = usePair(
 const toAsk = computed<CardAsked | null>(() => {
   const { kit, scope } = pair.value;
   const line = asked('line');
-  return kit && scope ? { kit, scope, ...(line === null ? {} : { line }) } : null;
+  const { on } = pair.value;
+  return kit && scope ? { kit, scope, ...(line === null ? {} : { line }), ...(on ? { on } : {}) } : null;
 });
 const query = useCard(toAsk, units);
 const page = computed(() => query.data.value);
 /** Since when what is in sight was kept; undefined where the server gave it. */
 const keptAt = computed(() => page.value?.keptAt);
 const onDevice = useKeptCards(
-  computed(() => (toAsk.value ? { kit: toAsk.value.kit, scope: toAsk.value.scope } : null)),
+  // What is there on a day is another on the next: only what is on paper is kept.
+  computed(() =>
+    toAsk.value && !toAsk.value.on ? { kit: toAsk.value.kit, scope: toAsk.value.scope } : null,
+  ),
   units,
   computed(() => (page.value && keptAt.value === undefined ? query.dataUpdatedAt.value : 0)),
 );
@@ -68,6 +72,7 @@ const printed = (lines: string | null) =>
     kit: pair.value.kit ?? '',
     scope: pair.value.scope ?? '',
     ...(lines === null ? {} : { lines }),
+    ...(pair.value.on ? { on: pair.value.on } : {}),
     ...units.value,
   })}`;
 </script>
@@ -92,6 +97,15 @@ const printed = (lines: string | null) =>
           :picked="pair.scope"
           @pick="show({ scope: $event, line: null })"
         />
+        <label class="day">
+          On
+          <input
+            type="date"
+            aria-label="On which day"
+            :value="pair.on ?? ''"
+            @change="show({ on: ($event.target as HTMLInputElement).value || null })"
+          />
+        </label>
         <nav v-if="page" class="turn" aria-label="Lines">
           <button type="button" :disabled="!page.previous" @click="go(page.previous)">
             <v-icon :icon="mdiChevronLeft" size="22" /> Previous
@@ -107,7 +121,15 @@ const printed = (lines: string | null) =>
             >All {{ page.of }} as PDF</a
           >
           <RouterLink
-            :to="{ name: 'cover', query: { kit: pair.kit, scope: pair.scope, line: page.card.line } }"
+            :to="{
+              name: 'cover',
+              query: {
+                kit: pair.kit,
+                scope: pair.scope,
+                line: page.card.line,
+                ...(pair.on ? { on: pair.on } : {}),
+              },
+            }"
             >On Cover</RouterLink
           >
           <span v-if="onDevice?.cards" class="muted on-device"
@@ -148,6 +170,16 @@ const printed = (lines: string | null) =>
   gap: 6px 14px;
   align-items: center;
   padding-bottom: 10px;
+}
+
+.day input {
+  min-height: calc(var(--touch) + 2px);
+  padding: 0 6px;
+  border: 1px solid var(--hairline);
+  border-radius: 3px;
+  background: var(--surface);
+  color: var(--ink);
+  font: inherit;
 }
 
 .turn {

@@ -26,6 +26,8 @@ export interface CardAsked {
   scope: string;
   /** The first line of the scope where none is named. */
   line?: string;
+  /** With what counts in the kit on this day; without one all that is packed. */
+  on?: string;
 }
 
 /** A card and its neighbours; with when it was kept where no server could give it. */
@@ -39,7 +41,7 @@ const AGAIN = 5_000;
  * that was kept on this device.
  */
 export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
-  const of = () => asked.value ?? { kit: '', scope: '' };
+  const of = (): CardAsked => asked.value ?? { kit: '', scope: '' };
   const card = shopQuery(['card', asked, units], (signal) =>
     api.GET('/card', { params: { query: { ...of(), ...units.value } }, signal }),
   );
@@ -50,7 +52,8 @@ export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
         return await card.queryFn(context);
       } catch (error) {
         const isAway = isOutOfReach(error) && !context.signal.aborted;
-        const instead = isAway ? await keptCard(of(), units.value) : undefined;
+        // A card of another day is none.
+        const instead = isAway && !of().on ? await keptCard(of(), units.value) : undefined;
         if (instead) return instead;
         throw error;
       }

@@ -154,6 +154,16 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
           {{ chosen?.name }}
           <span v-if="current.position" class="mono position">{{ pretty(current.position) }}</span>
         </h3>
+        <p v-if="current.assets?.length">
+          Take
+          <RouterLink
+            v-for="tag in current.assets"
+            :key="tag"
+            :to="{ name: 'wall', query: { thing: tag } }"
+            class="mono tag"
+            >{{ tag }}</RouterLink
+          >
+        </p>
         <p v-if="current.unbacked" class="unbacked">
           One tool only, and the house wants a backup for {{ operationWords[current.op] }}.
         </p>
@@ -215,6 +225,10 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
 </template>
 
 <style scoped>
+.tag {
+  margin-left: 6px;
+}
+
 .why {
   min-height: 100%;
   padding: 0 18px 28px;

@@ -8,6 +8,9 @@ interface Named {
   name: string;
 }
 
+/** What Cover is asked to suppose of the kit, and the day; a card knows the day, and elsewhere the kit is as it is, on paper. */
+const SUPPOSED: Record<string, string[]> = { cover: ['with', 'without', 'on'], bench: ['on'] };
+
 /**
  * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each.
  */
@@ -19,13 +22,8 @@ export function usePair(
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
   const { asked, show } = useAddress();
   const route = useRoute();
-  /** What Cover is asked to suppose of the kit, and the day; elsewhere it is as it is, on paper. */
   const supposed = () =>
-    place === 'cover'
-      ? Object.fromEntries(
-          ['with', 'without', 'on'].flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])),
-        )
-      : {};
+    Object.fromEntries((SUPPOSED[place] ?? []).flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])));
   const pair = computed<Pair>(() => ({
     kit: asked('kit') === NO_KIT && !mayBeWithoutKit ? null : asked('kit'),
     scope: asked('scope'),

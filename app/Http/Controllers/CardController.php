@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CardRequest;
+use App\Planning\SupposedKit;
 use App\Print\CardSheet;
 use App\Print\Paper;
 use App\Reading\ShopWorkbook;
@@ -55,7 +56,7 @@ final class CardController extends Controller
         if ($lines === [] && count($report->lines) > CardRequest::MOST) {
             throw new InvalidWorkbook([new Problem('lines', null, 'must name which lines: at most ' . CardRequest::MOST . ' cards are printed at once, the scope has ' . count($report->lines))]);
         }
-        $writer = new CardWriter($request->units());
+        $writer = new CardWriter($request->units(), $request->day() !== null);
         $cards = array_map(
             static fn(LineCover $cover): array => $writer->explained(SetUpCard::of($report, $cover)),
             array_values(array_filter($report->lines, static fn(LineCover $cover): bool => $lines === [] || in_array($cover->line->id, $lines, true))),
@@ -65,6 +66,7 @@ final class CardController extends Controller
             'title' => 'Set-up cards',
             'kit' => $report->kit->of->name,
             'scope' => $report->scope->name,
+            'on' => $request->day()?->plain(),
             'sheets' => CardSheet::sheets($cards, $request->units()),
         ]));
     }
@@ -77,7 +79,7 @@ final class CardController extends Controller
     private function pages(CardRequest $request, array $order, int $from, int $most): array
     {
         $report = $this->report($request, array_slice($order, $from, $most));
-        $writer = new CardWriter($request->units());
+        $writer = new CardWriter($request->units(), $request->day() !== null);
 
         return array_map(static fn(LineCover $cover, int $nth): array => [
             'card' => $writer->explained(SetUpCard::of($report, $cover)),
@@ -91,9 +93,9 @@ final class CardController extends Controller
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function report(CardRequest $request, ?array $lines = null): Report
     {
-        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines);
+        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines, withDays: $request->day() !== null);
         $scope = $workbook->scopes[0];
 
-        return Coverage::of($workbook->onPaper($workbook->kits[0]), $scope, $workbook->rulesFor($scope));
+        return Coverage::of(SupposedKit::standing($workbook, $request->day())->kit, $scope, $workbook->rulesFor($scope));
     }
 }

@@ -11,6 +11,7 @@ final class CardRequest extends FormRequest
 {
     use AsksInUnits;
     use ListsThings;
+    use NamesDay;
     use NamesThings;
 
     /** Cards that are printed or kept at once: some fifty sheets. */
@@ -25,6 +26,7 @@ final class CardRequest extends FormRequest
             'line' => ['string', self::ID],
             'at' => ['integer', 'min:1', 'max:1000000'],
             'lines' => ['string', self::IDS, self::atMost(self::MOST)],
+            'on' => [self::isDay(...)],
             ...self::unitRules(),
         ];
     }

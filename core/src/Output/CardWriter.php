@@ -23,7 +23,8 @@ final readonly class CardWriter
 
     private ReportWriter $reports;
 
-    public function __construct(Units $units = new Units())
+    /** @param bool $tellsAssets on a day: which things to take */
+    public function __construct(Units $units = new Units(), private bool $tellsAssets = false)
     {
         $this->sentence = new Sentence($units);
         $this->figures = new FigureWriter($units);
@@ -105,6 +106,7 @@ final readonly class CardWriter
             'position' => $step->cover?->chosen?->position(),
             'settings' => (object) $this->settings($step->settings),
             'text' => implode(' ', $said),
+            ...$this->tellsAssets ? ['assets' => $step->cover->chosen->part->assets ?? []] : [],
         ];
     }
 

@@ -48,7 +48,7 @@ h3 { margin: 0 0 0.4mm; font-size: 8.6pt; }
 @foreach ($row as $card)
 <td class="card {{ $card['set'] }}" colspan="{{ $card['set'] === 'quarter' ? 1 : 2 }}">
 <h2>{{ str_replace('mm2', 'mm²', implode(' + ', $card['wires'])) ?: 'Screw' }}@if ($card['terminal'] !== null) → {{ $card['terminal'] }}@endif</h2>
-<p class="of muted"><b>{{ $card['quantity'] }} ×</b> · {{ $kit }} · {{ $scope }}</p>
+<p class="of muted"><b>{{ $card['quantity'] }} ×</b> · {{ $kit }}{{ $on === null ? '' : ' on ' . $on }} · {{ $scope }}</p>
 @if ($card['status'] === 'faulty')
 <p class="hole"><b>✕ NOT TO BE MADE.</b> @foreach ($card['checks'] as $check) {{ str_replace('mm2', 'mm²', $check['text']) }} @endforeach</p>
 @elseif ($card['status'] === 'hole')
@@ -75,7 +75,7 @@ h3 { margin: 0 0 0.4mm; font-size: 8.6pt; }
 @foreach ($card['steps'] as $at => $step)
 <div class="step {{ $step['status'] === 'hole' ? 'hole' : '' }}">
 @if ($card['figures'][$at] !== [] || $step['position'] !== null)<span class="figures">@if ($step['position'] !== null)“{{ $step['position'] }}” @endif{{ implode(' · ', $card['figures'][$at]) }}</span>@endif
-<span class="name">{{ $at + 1 }} {{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === null ? '' : ', ' . $step['of'] }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}@endif</span>
+<span class="name">{{ $at + 1 }} {{ $step['status'] === 'hole' ? '○ ' : ($step['status'] === 'makeshift' ? '◐ ' : '') }}{{ $step['name'] }}{{ $step['of'] === null ? '' : ', ' . $step['of'] }}@if ($step['tool'] !== null): {{ $card['tools']->{$step['tool']} }}{{ ($step['assets'] ?? []) === [] ? '' : ' (' . implode(', ', $step['assets']) . ')' }}@endif</span>
 <br>{{ str_replace('mm2', 'mm²', $step['text']) }}
 </div>
 @endforeach

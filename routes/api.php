@@ -51,7 +51,7 @@ Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
 
 $models = array_column(BuiltIn::LISTS, 'value');
-$tables = [...$models, WorkbookList::Kits->value];
+$tables = [...$models, WorkbookList::Kits->value, WorkbookList::People->value, WorkbookList::Assets->value];
 
 Route::middleware('auth:sanctum')->group(static function () use ($models, $tables): void {
     Route::delete('session', [SessionController::class, 'destroy']);
@@ -83,6 +83,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('labels.pdf', [RegisterController::class, 'labels'])->middleware(TakesTurns::class);
         Route::get('dues.pdf', [DueController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
+        Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
         // Who may write what is asked of each entry.
         Route::post('log', [RegisterController::class, 'store']);
         Route::get('calendar', [CalendarController::class, 'show']);

@@ -26,7 +26,7 @@ export const router = createRouter({
       component: () => import('./crib/ShelfPlace.vue'),
     },
     {
-      path: '/crib/table/:list(wires|terminals|tools|kits)',
+      path: '/crib/table/:list(wires|terminals|tools|kits|people|assets)',
       name: 'things',
       component: () => import('./crib/ThingsTable.vue'),
     },

@@ -10,12 +10,12 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * A workshop: every other row belongs to one, and nothing is reachable across shops.
  *
- * @property int            $id
- * @property string         $name
- * @property bool           $is_demo
- * @property string         $currency    by its code of ISO 4217
- * @property \stdClass|null $house_rules as the workbook writes them
- * @property \Carbon\CarbonImmutable|null $feed_since when its calendar got the address that it has
+ * @property int                          $id
+ * @property string                       $name
+ * @property bool                         $is_demo
+ * @property string                       $currency    by its code of ISO 4217
+ * @property \stdClass|null               $house_rules as the workbook writes them
+ * @property \Carbon\CarbonImmutable|null $feed_since  when its calendar got the address that it has
  */
 final class Shop extends Model
 {

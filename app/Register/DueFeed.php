@@ -61,7 +61,7 @@ final readonly class DueFeed
     {
         $asset = $due->thing->asset;
         $kind = $due->state->due->kind->value;
-        $event = $calendar->add('VEVENT', [
+        $event = $calendar->createComponent('VEVENT', [
             'UID' => implode('-', [$shop->id, $asset->id, $kind]) . '@gondrik',
             'SUMMARY' => $asset->id . ': ' . $kind,
             'DESCRIPTION' => $asset->tool->name,
@@ -69,6 +69,7 @@ final readonly class DueFeed
         ]);
         $event->add('DTSTART', str_replace('-', '', $on->plain()), ['VALUE' => 'DATE']);
         $event->add('DTEND', str_replace('-', '', $on->plus(1)->plain()), ['VALUE' => 'DATE']);
+        $calendar->add($event);
     }
 
     private function keep(Shop $shop, ?string $key): void

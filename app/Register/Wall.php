@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace App\Register;
 
+use App\Models\ListRow;
 use App\Models\LogEntry;
 use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
+use Gondrik\Core\Calendar\Resting;
 use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\DueDates;
@@ -18,6 +20,7 @@ use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\ToolRuler;
+use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
@@ -82,11 +85,35 @@ final readonly class Wall
     }
 
     /**
+     * What of each scope rests on one thing in the kit that it is in; scopes that were put away are not asked, and where it counts for no
+     * kit nothing rests on it.
+     *
+     * @return list<array{scope: array{id: string, name: string}, taken: int, lost: int}>
+     *
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
+     */
+    public function resting(Shop $shop, string $tag, Day $day): array
+    {
+        $workbook = $this->shops->whole($shop);
+        $days = $workbook->onDay();
+        $history = array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
+            ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
+        $kit = $history->on($day)->kit();
+        $told = [];
+        foreach ($kit?->tracked === true ? array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) : [] as $scope) {
+            $resting = Resting::of($days, $tag, $kit, $scope, $workbook->rulesFor($scope), $day);
+            $told[] = ['scope' => ['id' => $scope->id, 'name' => $scope->name], 'taken' => $resting->taken, 'lost' => $resting->lost];
+        }
+
+        return $told;
+    }
+
+    /**
      * All that has happened to one thing, the newest first, with what was voided of it.
      *
      * @return list<array<string, mixed>>
      *
-     * @throws ModelNotFoundException<\App\Models\ListRow> when the shop has no such thing
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
     public function timeline(Shop $shop, string $tag): array
     {

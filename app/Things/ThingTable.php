@@ -17,6 +17,8 @@ use App\Writing\ShopStore;
 use App\Writing\StaleVersion;
 use App\Writing\Version;
 use App\Writing\Written;
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Listing\Listed;
 use Gondrik\Core\Listing\ListReader;
@@ -32,7 +34,7 @@ use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
-/** The wires, terminals, tools and kits of a shop as tables: written, read and, once they were looked at, taken in. */
+/** The wires, terminals, tools, kits, people and things of a shop as tables: written, read and, once they were looked at, taken in. */
 final readonly class ThingTable
 {
     public function __construct(private ShopStore $store, private ShopWorkbook $shops, private ShopChanges $changes, private Journal $journal, private ObjectCodec $objects) {}
@@ -40,7 +42,7 @@ final readonly class ThingTable
     /** @return non-empty-list<list<string>> the names of the columns, then the rows */
     public function written(Shop $shop, WorkbookList $list): array
     {
-        /** @var list<\Gondrik\Core\Wire\Wire>|list<\Gondrik\Core\Terminal\Terminal>|list<\Gondrik\Core\Tool\Tool>|list<\Gondrik\Core\Tool\Kit> $things */
+        /** @var list<\Gondrik\Core\Wire\Wire>|list<\Gondrik\Core\Terminal\Terminal>|list<\Gondrik\Core\Tool\Tool>|list<\Gondrik\Core\Tool\Kit>|list<Person>|list<Asset> $things */
         $things = $list->of($this->shops->whole($shop));
 
         return (new ListWriter(self::class($list)))->table($things);
@@ -59,12 +61,12 @@ final readonly class ThingTable
     /**
      * What holds one of a list that is kept as a table.
      *
-     * @return class-string<Wire|Terminal|Tool|Kit>
+     * @return class-string<Wire|Terminal|Tool|Kit|Person|Asset>
      */
     public static function class(WorkbookList $list): string
     {
         $class = $list->class();
-        assert(in_array($class, [Wire::class, Terminal::class, Tool::class, Kit::class], true));
+        assert(in_array($class, [Wire::class, Terminal::class, Tool::class, Kit::class, Person::class, Asset::class], true));
 
         return $class;
     }

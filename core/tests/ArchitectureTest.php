@@ -46,7 +46,7 @@ const ROOMS = [
     'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Asset', 'Log', 'OnDay'],
     'Cells' => ['Value', 'Reference'],
     'Sheet' => ['Value', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook', 'Cells'],
-    'Listing' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
+    'Listing' => ['Asset', 'Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
     'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Value'],
 ];

@@ -6,6 +6,7 @@ use Gondrik\Core\Calendar\Calendar;
 use Gondrik\Core\Calendar\CalendarDay;
 use Gondrik\Core\Calendar\Opening;
 use Gondrik\Core\Calendar\Outlook;
+use Gondrik\Core\Calendar\Resting;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Known;
 use Gondrik\Core\Coverage\Others;
@@ -269,4 +270,25 @@ it('looks ahead: what a kit lacks of what is packed in it, and what opens when',
     'a driver that lapses on the seventh day' => ['pylon-backpack', 'tower-7', '2026-12-01', 8, 0, [], ['2026-12-08 32']],
     'one day less is too early to tell' => ['pylon-backpack', 'tower-7', '2026-12-01', 7, 0, [], []],
     'from then on it is lost' => ['pylon-backpack', 'tower-7', '2026-12-08', 365, 26, ['TQ-03'], ['2027-05-06 20']],
+]);
+
+it('tells what rests on a thing: all that takes its model, and what opens when it alone is gone', function (string $case, array $assets, string $asset, array $told): void {
+    $document = json_decode((string) json_encode(ThingsShop::document('home=van', '', '')), true);
+    $document['tools'] = [
+        ['id' => 'crimper', 'name' => 'Crimper', 'kind' => 'crimper', 'capabilities' => [['op' => 'crimp', 'classes' => ['insulated'], 'control' => 'full-cycle', 'profile' => 'oval', 'nests' => [['label' => 'blue', 'size' => '16-14 AWG']]]]],
+        ['id' => 'cutter', 'name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '22-8 AWG']]],
+        ['id' => 'knife', 'name' => 'Stripper', 'kind' => 'stripper', 'capabilities' => [['op' => 'strip', 'method' => 'self-adjusting', 'insulation' => ['pvc'], 'size' => '20-10 AWG']]],
+        ['id' => 'idle', 'name' => 'Large cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '4-1 AWG']]],
+    ];
+    $document['kits'][0]['tools'] = array_map(static fn(string $tool): array => ['tool' => $tool], ['crimper', 'cutter', 'knife', 'idle']);
+    $document['assets'] = array_map(static fn(array $of): array => ['id' => $of[0], 'tool' => $of[1], 'home' => 'van'], $assets);
+    $document['scopes'] = [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => 12], ['id' => 'l2', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => 30]]]];
+    $shop = shopOf(json_decode((string) json_encode($document)));
+    $resting = Resting::of($shop->onDay(), $asset, $shop->kits[0], $shop->scopes[0], $shop->rulesFor($shop->scopes[0]), Day::read('2027-03-04'));
+    expect([$resting->taken, $resting->lost])->toBe($told, $case);
+})->with([
+    ['the only crimper', [['c1', 'crimper'], ['c2', 'cutter'], ['c3', 'knife']], 'c1', [42, 42]],
+    ['one of two: nothing opens', [['c1', 'crimper'], ['c4', 'crimper'], ['c2', 'cutter'], ['c3', 'knife']], 'c1', [42, 0]],
+    ['what is taken for nothing', [['c1', 'crimper'], ['c2', 'cutter'], ['c3', 'knife'], ['c5', 'idle']], 'c5', [0, 0]],
+    ['where another is missing all is a hole already', [['c1', 'crimper'], ['c2', 'cutter']], 'c1', [42, 0]],
 ]);

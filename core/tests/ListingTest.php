@@ -2,6 +2,8 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\MappedColumn;
 use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Cells\UnreadCell;
@@ -25,7 +27,7 @@ use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 
-const LISTS = ['wire' => Wire::class, 'terminal' => Terminal::class, 'tool' => Tool::class, 'kit' => Kit::class, 'line' => Line::class];
+const LISTS = ['wire' => Wire::class, 'terminal' => Terminal::class, 'tool' => Tool::class, 'kit' => Kit::class, 'person' => Person::class, 'asset' => Asset::class, 'line' => Line::class];
 
 /** @param list<list<string>> $table */
 function throughCsv(array $table, string $separator): array
@@ -62,7 +64,7 @@ function wrongIn(Listed $listed): array
 
 it('writes every list of generated workbooks as a table that reads back the same', function (int $seed): void {
     $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));
-    $lists = [Wire::class => $workbook->wires, Terminal::class => $workbook->terminals, Tool::class => $workbook->tools, Kit::class => $workbook->kits, Line::class => $workbook->scopes[0]->lines];
+    $lists = [Wire::class => $workbook->wires, Terminal::class => $workbook->terminals, Tool::class => $workbook->tools, Kit::class => $workbook->kits, Person::class => $workbook->register->people, Asset::class => $workbook->register->assets, Line::class => $workbook->scopes[0]->lines];
     foreach ($lists as $class => $things) {
         $table = throughCsv((new ListWriter($class))->table($things), [',', ';', "\t"][$seed % 3]);
         $mapping = Mapping::recognised(new ThingHeadings($class), $table[0]);
@@ -187,7 +189,7 @@ it('finds the head of a table below what stands above it', function (): void {
 it('tells whatever stands in a cell at that cell, and never breaks on it', function (string $of, int $seed): void {
     $random = new Random\Randomizer(new Random\Engine\Mt19937($seed));
     $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed, 12, 8), JSON_THROW_ON_ERROR));
-    $things = ['wire' => $workbook->wires, 'terminal' => $workbook->terminals, 'tool' => $workbook->tools, 'kit' => $workbook->kits, 'line' => $workbook->scopes[0]->lines][$of];
+    $things = ['wire' => $workbook->wires, 'terminal' => $workbook->terminals, 'tool' => $workbook->tools, 'kit' => $workbook->kits, 'person' => shopOfThings()->register->people, 'asset' => shopOfThings()->register->assets, 'line' => $workbook->scopes[0]->lines][$of];
     [$names] = $table = (new ListWriter(LISTS[$of]))->table($things);
     $rows = array_slice($table, 1);
     $odd = ['', '?', '-1', '1e400', '9999999999999999999', '12', '12 mm', '=1', "'", 'none', '[', '["a",1]', '; ;', "a\nb: c", 'ja', "\u{202e}x", str_repeat('x', 3000), '1,000', 'crimp', 'red', '0'];
@@ -245,4 +247,48 @@ it('marks what a spreadsheet would run, and nothing else', function (string $tex
     'a plain name' => ['Diagonal cutter', 'Diagonal cutter'],
     'a sign further on' => ['4-6 mm²', '4-6 mm²'],
     'nothing' => ['', ''],
+]);
+
+/** A shop of two models, a kit, somebody, and things whose dues are those of their model, their own, and none. */
+function shopOfThings(): Workbook
+{
+    return (new WorkbookCodec())->read(json_encode([
+        'gondrik' => 1,
+        'tools' => array_map(static fn(string $id, string $name): array => ['id' => $id, 'name' => $name, 'kind' => 'torque', 'capabilities' => []], ['small', 'large', 'twin'], ['Torque driver', 'Torque wrench', 'torque wrench']),
+        'kits' => [['id' => 'van', 'name' => 'The van', 'tools' => []]],
+        'people' => [['id' => 'ada', 'name' => 'Ada', 'hand' => ['gripForce' => 180], 'until' => '2027-06-30'], ['id' => 'bo', 'name' => 'Bo', 'note' => '=left']],
+        'assets' => [
+            ['id' => '007', 'tool' => 'small', 'home' => 'van', 'serial' => '0012', 'bought' => '2026-01-05', 'price' => 14550, 'cycles' => 12, 'terms' => 'hired'],
+            ['id' => 'T-2', 'tool' => 'large', 'dues' => [['kind' => 'calibration', 'days' => 365, 'price' => 4500], ['kind' => 'oil', 'cycles' => 500]], 'note' => 'to; be marked'],
+            ['id' => 'T-3', 'tool' => 'large', 'dues' => []],
+        ],
+    ], JSON_THROW_ON_ERROR));
+}
+
+it('writes people and things as tables that read back the same', function (): void {
+    $shop = shopOfThings();
+    foreach (['person' => $shop->register->people, 'asset' => $shop->register->assets] as $of => $things) {
+        $table = throughCsv((new ListWriter(LISTS[$of]))->table($things), ';');
+        $read = readAs($of, $table[0], array_slice($table, 1, preserve_keys: true), $shop);
+        expect(array_map(static fn(Listed $one): mixed => plain($one->thing) ?? wrongIn($one), $read))->toBe(array_map(plain(...), $things), $of);
+    }
+    $told = (new ListWriter(Asset::class))->table($shop->register->assets);
+    expect($told[0])->toContain('id', 'tool', 'home', 'due.kind', 'due.days')
+        ->and(array_column($told, array_search('due.kind', $told[0], true)))->toBe(['due.kind', '', 'calibration', 'oil', 'none']);
+});
+
+it('reads things as a shop has them: by the names of model and kit, in the words of its own columns', function (): void {
+    $read = readAs('asset', ['Inventory no.', 'Model', 'Location', 'Purchase date', 'Price (EUR)'], [1 => ['T-9', 'Torque Driver', 'the van', '2026-11-02', '145.50']], shopOfThings());
+    expect(plain($read[0]->thing))->toBe(['id' => 'T-9', 'tool' => 'small', 'home' => 'van', 'bought' => '2026-11-02', 'price' => 14550]);
+});
+
+it('says of a row of things what is wrong with it, and where', function (array $names, array $row, array $wrong): void {
+    expect(array_merge(...array_map(wrongIn(...), readAs('asset', $names, [3 => $row], shopOfThings()))))->toBe($wrong);
+})->with([
+    'a name that two models have' => [['id', 'tool'], ['T-9', 'Torque wrench'], ['3 1: Torque wrench – one tool of the shop: 2 are called so, say its id']],
+    'a model that there is not' => [['id', 'tool'], ['T-9', 'Torque key'], ['3 1: Torque key – a tool of the shop, by its name or its id']],
+    'a kit that there is not' => [['id', 'tool', 'home'], ['T-9', 'small', 'boat'], ['3 2: boat – a kit of the shop, by its name or its id']],
+    'no day of the calendar' => [['id', 'tool', 'bought'], ['T-9', 'small', '5.1.2026'], ['3 2: 5.1.2026 – must be a day as year, month and day: 2027-03-14']],
+    'a kind of due that there is not' => [['id', 'tool', 'due.kind'], ['T-9', 'small', 'polish'], ['3 2: polish – one of: calibration, verification, inspection, oil, blade, die, battery']],
+    'no tag' => [['tool'], ['small'], ['3 -:  – id is missing']],
 ]);

@@ -106,3 +106,16 @@ it('names on a card of a day the things to take, and makes of a thing that is aw
         ->and(pdfText((string) $this->get('/api/v1/cards.pdf?' . $asked)->getContent()))->not->toContain('TQ-02')
         ->and($this->getJson('/api/v1/card?' . $asked . '&on=2027-02-30')->status())->toBe(422);
 });
+
+it('tells what of the work rests on one thing, as it is without it', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Coordinator));
+    $resting = $this->getJson('/api/v1/assets/TQ-03/resting');
+    $tower = collect($resting->json('data'))->firstWhere('scope.id', 'tower-7');
+    expect(OpenApi::mismatch($resting, 'get', '/assets/{id}/resting'))->toBe('')
+        ->and($tower['lost'])->toBe(32)->and($tower['taken'])->toBeGreaterThanOrEqual(32);
+    // Given out, that is what opens, and nothing rests on it any more.
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']]]])->assertCreated();
+    expect($this->getJson('/api/v1/coverage?' . TOWER . '&on=' . now()->toDateString())->json('report.headline.hole'))->toBe(70 + 32)
+        ->and($this->getJson('/api/v1/assets/TQ-03/resting')->json('data'))->toBe([])
+        ->and($this->getJson('/api/v1/assets/gone/resting')->status())->toBe(404);
+});

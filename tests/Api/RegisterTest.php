@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Illuminate\Support\Facades\DB;
 use Tests\Support\OpenApi;
 
 /* People and things by their tags come, change and go like everything else of the shop; and they leave with it and come back. */
@@ -106,3 +107,22 @@ it('points the things of a model at the one that it is merged into', function ()
     $this->postJson('/api/v1/history/' . $merged->json('change') . '/undo')->assertOk();
     expect([$count('oval-two'), $count('oval-ratchet')])->toBe([$goes, $stays]);
 });
+
+it('gives people and things out as tables, and takes them back with what was changed', function (string $list, string $column, string $id, string $value): void {
+    $this->actingAs(personOf($this->demo(), Role::Coordinator));
+    $rows = csvRows($this->get("/api/v1/tables/{$list}")->assertOk());
+    $read = fn(array $rows) => $this->postJson("/api/v1/tables/{$list}/read", ['columns' => columnsOf($rows[0]), 'rows' => array_slice($rows, 1)]);
+    $same = $read($rows);
+    expect(OpenApi::mismatch($same, 'post', '/tables/{list}/read'))->toBe('')
+        ->and(array_unique(array_column($same->json('things'), 'status')))->toBe(['same'])
+        ->and($same->json('things'))->toHaveCount(DB::table($list)->where('shop_id', $this->demo()->id)->count());
+    $at = array_search($column, $rows[0], true);
+    foreach ($rows as &$row) {
+        $row[$at] = $row[0] === $id ? $value : $row[$at];
+    }
+    unset($row);
+    $changed = array_values(array_filter($read($rows)->json('things'), static fn(array $thing): bool => $thing['status'] !== 'same'));
+    expect(array_column($changed, 'status'))->toBe(['changed']);
+    $this->postJson("/api/v1/tables/{$list}/take", ['things' => array_map(static fn(array $one): array => array_intersect_key($one, ['thing' => 0, 'version' => 0]), $changed)])->assertOk()->assertJsonPath('count', 1);
+    expect($this->getJson("/api/v1/{$list}/{$id}")->json($column))->toBe($value);
+})->with([['assets', 'note', 'TQ-03', 'Marked red.'], ['people', 'name', 'ivo-marell', 'Ivo Marell the Younger']]);

@@ -1494,6 +1494,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assets/{id}/resting": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of each scope rests on one thing in the kit that it is in */
+        get: operations["readAssetResting"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2440,7 +2457,7 @@ export interface components {
         /** @description A thing as rows of a table have it, and what that would do to the shop */
         TableThing: {
             rows: number[];
-            thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"] | null;
+            thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"] | components["schemas"]["person"] | components["schemas"]["asset"] | null;
             problems: {
                 row: number;
                 column: number | null;
@@ -2983,6 +3000,8 @@ export interface components {
             /** @description Those that are there */
             tags: string[];
         };
+        RegisteredPerson: components["schemas"]["person"];
+        Asset: components["schemas"]["asset"];
         id: string;
         name: string;
         count: number;
@@ -3389,9 +3408,28 @@ export interface components {
         suits: components["schemas"]["place"][];
         /** @enum {unknown} */
         ends: 1 | 2;
+        person: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            hand?: components["schemas"]["hand"];
+            until?: components["schemas"]["day"];
+            note?: components["schemas"]["text"];
+        };
         reading: number;
         /** @enum {unknown} */
         terms: "owned" | "hired" | "dealer";
+        asset: {
+            id: components["schemas"]["id"];
+            tool: components["schemas"]["id"];
+            home?: components["schemas"]["id"];
+            serial?: components["schemas"]["code"];
+            bought?: components["schemas"]["day"];
+            price?: components["schemas"]["cents"];
+            cycles?: components["schemas"]["reading"];
+            terms?: components["schemas"]["terms"];
+            dues?: components["schemas"]["due"][];
+            note?: components["schemas"]["text"];
+        };
         moved: {
             /** @constant */
             what: "moved";
@@ -6609,7 +6647,7 @@ export interface operations {
             header?: never;
             path: {
                 /** @description Of which list */
-                list: "wires" | "terminals" | "tools" | "kits";
+                list: "wires" | "terminals" | "tools" | "kits" | "people" | "assets";
             };
             cookie?: never;
         };
@@ -6662,7 +6700,7 @@ export interface operations {
             header?: never;
             path: {
                 /** @description Of which list */
-                list: "wires" | "terminals" | "tools" | "kits";
+                list: "wires" | "terminals" | "tools" | "kits" | "people" | "assets";
             };
             cookie?: never;
         };
@@ -6724,7 +6762,7 @@ export interface operations {
             header?: never;
             path: {
                 /** @description Of which list */
-                list: "wires" | "terminals" | "tools" | "kits";
+                list: "wires" | "terminals" | "tools" | "kits" | "people" | "assets";
             };
             cookie?: never;
         };
@@ -6763,7 +6801,7 @@ export interface operations {
             header?: never;
             path: {
                 /** @description Of which list */
-                list: "wires" | "terminals" | "tools" | "kits";
+                list: "wires" | "terminals" | "tools" | "kits" | "people" | "assets";
             };
             cookie?: never;
         };
@@ -6771,7 +6809,7 @@ export interface operations {
             content: {
                 "application/json": {
                     things: {
-                        thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"];
+                        thing: components["schemas"]["wire"] | components["schemas"]["terminal"] | components["schemas"]["Tool"] | components["schemas"]["kit"] | components["schemas"]["person"] | components["schemas"]["asset"];
                         version?: string | null;
                     }[];
                 };
@@ -8253,6 +8291,56 @@ export interface operations {
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAssetResting: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Scope by scope; nothing where it counts for no kit */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            scope: {
+                                id: string;
+                                name: string;
+                            };
+                            /** @description Terminations for which it, or another of its model, is taken */
+                            taken: number;
+                            /** @description Terminations that stand in a hole as soon as it is gone */
+                            lost: number;
+                        }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

@@ -15,13 +15,17 @@ import ColumnSays from '@/table/ColumnSays.vue';
 import HandedTable from '@/table/HandedTable.vue';
 import { withCells, withSays, type BroughtRow } from '@/table/brought';
 import CribNav from './CribNav.vue';
+import { tableWords, type TableList } from './thingTable';
 import { useThingsTable } from './useThingsTable';
 
-/** A table of wires, terminals, tools or kits: brought, its columns named, looked at, and the good things taken in. */
+/** A table of wires, terminals, tools, kits, people or things: brought, its columns named, looked at, and the good things taken in. */
 type Read = Schemas['TableThing'];
 const route = useRoute();
-const list = computed(() => route.params.list as 'wires' | 'terminals' | 'tools' | 'kits');
-const one = computed(() => list.value.slice(0, -1));
+const list = computed(() => route.params.list as TableList);
+const words = computed(() => tableWords[list.value]);
+/** Where the list stands in the crib: things and people on the wall. */
+const part = computed(() => (list.value === 'assets' || list.value === 'people' ? 'wall' : list.value));
+const others = (['kits', 'assets', 'people'] as const).map((id) => ({ id, name: tableWords[id].many }));
 const { table, isKnown, keep, bring, reading, things, good, statuses, take, readAgain } =
   useThingsTable(list);
 const waits = computed(() => bring.isPending.value || reading.isFetching.value);
@@ -77,12 +81,14 @@ function say(at: number, says: string): void {
 </script>
 
 <template>
-  <PlaceFrame :title="`A table of ${list}`" look="fill" is-shown>
+  <PlaceFrame :title="`A table of ${words.many}`" look="fill" is-shown>
     <template #beside>
-      <CribNav :list />
-      <RouterLink v-if="list !== 'kits'" :to="{ name: 'things', params: { list: 'kits' } }"
-        >A table of kits</RouterLink
-      >
+      <CribNav :list="part" />
+      <template v-for="other in others" :key="other.id">
+        <RouterLink v-if="other.id !== list" :to="{ name: 'things', params: { list: other.id } }"
+          >A table of {{ other.name }}</RouterLink
+        >
+      </template>
     </template>
     <p v-if="problem?.problems?.length" class="problem" role="alert">{{ refusal(problem) }}</p>
     <ProblemNote v-else-if="problem" :problem @retry="readAgain()" />
@@ -90,11 +96,14 @@ function say(at: number, says: string): void {
     <HandedTable :table :is-known="isKnown" @bring="bring.mutate($event)" />
     <template v-if="!table">
       <BringTable @bring="bring.mutate($event)">
-        <b>Drop a list of {{ list }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows. Each row
-        is one {{ one
+        <b>Drop a list of {{ words.many }} here</b>, or paste it: CSV, TSV, ODS or XLSX, up to 20,000 rows.
+        Each row is one {{ words.one
         }}<template v-if="list === 'tools'"
           >; one with several capabilities, notches or nests has a row for each</template
-        ><template v-if="list === 'kits'">; a kit has a row for each of its tools</template>.
+        ><template v-if="list === 'kits'">; a kit has a row for each of its tools</template
+        ><template v-if="list === 'assets'"
+          >, with its tag, its model and where it lives, by their names</template
+        >.
         <template #later>
           Nothing is written until you take them. The
           <a :href="`/api/v1/tables/${list}`" download>table of what the shop has</a> shows the columns that
@@ -118,7 +127,7 @@ function say(at: number, says: string): void {
           :loading="take.isPending.value"
           @click="take.mutate(good)"
         >
-          Take {{ counted(good.length, one) }}
+          Take {{ counted(good.length, words.one, words.many) }}
         </v-btn>
         <v-btn v-if="counts.bad" size="small" variant="text" @click="only = !only">{{
           only ? 'Show all rows' : 'Show what is wrong'

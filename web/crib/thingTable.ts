@@ -1,6 +1,19 @@
 import type { Schemas } from '@/api/client';
 import type { BroughtTable } from '@/table/brought';
 
+/** A list of the shop that can be brought as a table. */
+export type TableList = 'wires' | 'terminals' | 'tools' | 'kits' | 'people' | 'assets';
+
+/** What one of each is called, and many. */
+export const tableWords: Record<TableList, { one: string; many: string }> = {
+  wires: { one: 'wire', many: 'wires' },
+  terminals: { one: 'terminal', many: 'terminals' },
+  tools: { one: 'tool', many: 'tools' },
+  kits: { one: 'kit', many: 'kits' },
+  people: { one: 'person', many: 'people' },
+  assets: { one: 'thing', many: 'things' },
+};
+
 /** A table of things that somebody has brought. */
 export interface ThingTable extends BroughtTable {
   /** All that a column can say. */

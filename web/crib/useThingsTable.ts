@@ -5,10 +5,10 @@ import { useUndo } from '@/frame/useUndo';
 import { counted } from '@/shared/pretty';
 import { broughtAs, withoutRows } from '@/table/brought';
 import { byPlace, useBroughtTable } from '@/table/useBroughtTable';
-import { statusesOf, type ThingTable } from './thingTable';
+import { statusesOf, tableWords, type TableList, type ThingTable } from './thingTable';
 
-/** A table of wires, terminals, tools or kits from the file to the shop: the good things can be taken at any time. */
-export function useThingsTable(list: Ref<'wires' | 'terminals' | 'tools' | 'kits'>) {
+/** A table of one list of the shop from the file to the shop: the good things can be taken at any time. */
+export function useThingsTable(list: Ref<TableList>) {
   const undo = useUndo();
   const { table, isKnown, keep, reading, read, readAgain } = useBroughtTable({
     // No scope has a name like this one.
@@ -60,7 +60,10 @@ export function useThingsTable(list: Ref<'wires' | 'terminals' | 'tools' | 'kits
     },
     onSuccess: async ({ change, count, rows }) => {
       if (table.value) keep(withoutRows(table.value, rows));
-      await undo.did(change, `Taken: ${counted(count, list.value.slice(0, -1))}`);
+      await undo.did(
+        change,
+        `Taken: ${counted(count, tableWords[list.value].one, tableWords[list.value].many)}`,
+      );
     },
   });
 

@@ -24,6 +24,18 @@ export function useTimeline(tag: Ref<string>) {
   return { ...query, lines: computed(() => query.data.value?.data ?? []) };
 }
 
+/** What of each scope rests on one thing in the kit that it is in, on a day; null for today. */
+export function useResting(tag: Ref<string>, on: Ref<string | null>) {
+  return useQuery(
+    shopQuery(['resting', tag, on], (signal) =>
+      api.GET('/assets/{id}/resting', {
+        params: { path: { id: tag.value }, query: on.value === null ? {} : { on: on.value } },
+        signal,
+      }),
+    ),
+  );
+}
+
 /** Something to be written down; without a day it is today. */
 export interface Happened {
   what: string;

@@ -44,6 +44,12 @@ final class RegisterController extends Controller
         return $this->json(['data' => $wall->timeline($this->shop($request), $id)]);
     }
 
+    /** What of the work rests on one thing. */
+    public function resting(DayRequest $request, Wall $wall, string $id): JsonResponse
+    {
+        return $this->json(['data' => $wall->resting($this->shop($request), $id, $request->day() ?? $request->today())]);
+    }
+
     public function store(LogRequest $request, Logbook $logbook): JsonResponse
     {
         $items = $request->entries();

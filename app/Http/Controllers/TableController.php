@@ -17,7 +17,7 @@ use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 
-/** Wires, terminals, tools and kits as tables, and the lines of a scope; the route says which. */
+/** Wires, terminals, tools, kits, people and things as tables, and the lines of a scope; the route says which. */
 final class TableController extends Controller
 {
     public function __construct(private readonly ThingTable $tables) {}

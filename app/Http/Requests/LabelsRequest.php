@@ -11,7 +11,6 @@ use Illuminate\Foundation\Http\FormRequest;
 final class LabelsRequest extends FormRequest
 {
     use ListsThings;
-    use NamesThings;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Listing\ThingHeadings;
 use Gondrik\Core\Scope\Line;
@@ -30,7 +32,7 @@ final class ThingTableRequest extends FormRequest
     }
 
     /**
-     * @param class-string<Wire|Terminal|Tool|Kit|Line> $class
+     * @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class
      *
      * @throws InvalidWorkbook where a column is none of the list, or two say the same
      */

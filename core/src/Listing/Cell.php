@@ -18,7 +18,7 @@ final class Cell
     private const NO = ['no', 'n', '0', 'false', 'nein', '-', '–'];
 
     /** An empty list, where nothing in the cell would be something else. */
-    private const NONE = 'none';
+    public const NONE = 'none';
 
     public static function write(CellKind $kind, mixed $value): string
     {

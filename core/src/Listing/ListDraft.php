@@ -26,8 +26,10 @@ final class ListDraft
     public function __construct(private readonly ListPart $whole)
     {
         $this->item = new \stdClass();
-        foreach (array_keys($whole->parts) as $key) {
-            $this->item->{$key} = [];
+        foreach ($whole->parts as $key => $part) {
+            if (!$part->isOptional) {
+                $this->item->{$key} = [];
+            }
         }
     }
 
@@ -36,6 +38,13 @@ final class ListDraft
     {
         $this->rows[] = $row;
         $this->fill($this->whole, $this->item, '', $row, $cells);
+    }
+
+    /** Says what is wrong with what stands at a path of the item. */
+    public function refuse(string $path, string $text, string $expected): void
+    {
+        [$row, $column] = $this->placeOf($path);
+        $this->problems[] = new RowProblem($row, $column, $text, $expected);
     }
 
     /** @return list<int> places of its rows */
@@ -110,6 +119,11 @@ final class ListDraft
             if (isset($cells[$column->name])) {
                 $own[$column->name] = $cells[$column->name][1];
             }
+        }
+        if ($part->isOptional && ($own[$part->columns[0]->name] ?? '') === Cell::NONE) {
+            $item->{$key} = [];
+
+            return;
         }
         $isBelow = $this->saysOfParts($part, $cells);
         $number = $part->number() === null ? '' : $cells[$part->number()][1] ?? '';

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Scope\HandStep;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Size\Size;
@@ -35,9 +37,15 @@ final readonly class ListPart
      * @param list<ListColumn>    $columns
      * @param array<string, self> $parts   by the key that holds the list of them
      */
-    private function __construct(public string $prefix, public array $columns, public array $parts) {}
+    private function __construct(
+        public string $prefix,
+        public array $columns,
+        public array $parts,
+        /** Where no row of it stands, nothing is said of it; that there is none is said. */
+        public bool $isOptional = false,
+    ) {}
 
-    /** @param class-string<Wire|Terminal|Tool|Kit|Line> $class */
+    /** @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class */
     public static function of(string $class): self
     {
         /** @var array<string, self> $known */
@@ -63,13 +71,13 @@ final readonly class ListPart
         return $columns;
     }
 
-    private static function made(string $class, string $prefix): self
+    private static function made(string $class, string $prefix, bool $isOptional = false): self
     {
         $columns = $parts = [];
         foreach (self::plans($class) as $plan) {
             foreach ($plan->keys() as $field) {
                 if ($field->isList && class_exists($field->type) && !enum_exists($field->type) && $field->type !== HandStep::class) {
-                    $parts[$field->name] ??= self::made($field->type, self::PREFIXES[$field->type] ?? '');
+                    $parts[$field->name] ??= self::made($field->type, self::PREFIXES[$field->type] ?? '', $field->hasDefault && $field->default === null);
                     continue;
                 }
                 foreach (self::columns($field, [$field->name]) as [$keys, $leaf]) {
@@ -82,7 +90,7 @@ final readonly class ListPart
             $columns = [$prefix . 'op' => new ListColumn($prefix . 'op', ['op'], CellKind::Word, words: array_column(Operation::cases(), 'value')), ...$columns];
         }
 
-        return new self($prefix, array_values($columns), $parts);
+        return new self($prefix, array_values($columns), $parts, $isOptional);
     }
 
     /** @return list<ObjectPlan> a capability is one of several */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
@@ -23,10 +25,10 @@ final readonly class ListReader
     public function __construct(private Workbook $shop) {}
 
     /**
-     * @param class-string<Wire|Terminal|Tool|Kit|Line> $class   of the things
-     * @param Mapping                                   $mapping by its ThingHeadings
-     * @param array<int, list<string>>                  $rows    by their place in the table; empty ones are passed over
-     * @param \Closure(string): string                  $idOf    an id that is free, for a thing that has only a name
+     * @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class   of the things
+     * @param Mapping                                                $mapping by its ThingHeadings
+     * @param array<int, list<string>>                               $rows    by their place in the table; empty ones are passed over
+     * @param \Closure(string): string                               $idOf    an id that is free, for a thing that has only a name
      *
      * @return list<Listed> in the order in which they are met first
      */
@@ -78,9 +80,9 @@ final readonly class ListReader
     }
 
     /**
-     * @param class-string<Wire|Terminal|Tool|Kit|Line> $class
-     * @param list<ListDraft>                           $drafts
-     * @param \Closure(string): string                  $idOf
+     * @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class
+     * @param list<ListDraft>                                        $drafts
+     * @param \Closure(string): string                               $idOf
      *
      * @return list<Listed>
      */
@@ -88,6 +90,7 @@ final readonly class ListReader
     {
         $items = [];
         foreach ($drafts as $key => $draft) {
+            $this->byName($class, $draft);
             if (!isset($draft->item->id) && is_string($draft->item->name ?? null)) {
                 $draft->item->id = $idOf($draft->item->name);
             }
@@ -100,7 +103,7 @@ final readonly class ListReader
             : (new ListCodec())->read(WorkbookList::holding($class), $items, $this->shop);
         $listed = [];
         foreach ($drafts as $key => $draft) {
-            /** @var Wire|Terminal|Tool|Kit|Line|null $thing */
+            /** @var Wire|Terminal|Tool|Kit|Person|Asset|Line|null $thing */
             $thing = $things[$key] ?? null;
             $told = array_map(static fn(Problem $problem): RowProblem => self::told($draft, $problem), $problems[$key] ?? []);
             $rows = $draft->rows();
@@ -111,11 +114,29 @@ final readonly class ListReader
         return $listed;
     }
 
+    /** A thing of a shop's own list says by name which model it is of and where it lives. */
+    private function byName(string $class, ListDraft $draft): void
+    {
+        foreach ($class === Asset::class ? ['tool' => $this->shop->tools, 'home' => $this->shop->kits] : [] as $key => $others) {
+            $said = $draft->item->{$key} ?? null;
+            if (!is_string($said) || array_filter($others, static fn(Tool|Kit $other): bool => $other->id === $said) !== []) {
+                continue;
+            }
+            $named = array_values(array_filter($others, static fn(Tool|Kit $other): bool => mb_strtolower($other->name) === mb_strtolower(trim($said))));
+            $one = $key === 'home' ? 'kit' : 'tool';
+            match (count($named)) {
+                0 => $draft->refuse($key, $said, "a {$one} of the shop, by its name or its id"),
+                1 => $draft->item->{$key} = $named[0]->id,
+                default => $draft->refuse($key, $said, "one {$one} of the shop: " . count($named) . ' are called so, say its id'),
+            };
+        }
+    }
+
     private static function told(ListDraft $draft, Problem $problem): RowProblem
     {
         [$row, $column] = $draft->placeOf($problem->path);
         // What is missing stands nowhere: where it would is told by its name.
-        $name = str_replace('/', '.', (string) preg_replace('~(^|/)(capabilitie|nest|position|tool)s/\d+~', '$1$2', $problem->path));
+        $name = str_replace('/', '.', (string) preg_replace('~(^|/)(capabilitie|nest|position|tool|due)s/\d+~', '$1$2', $problem->path));
         $isTold = $column !== null || $name === '' || $problem->isMissing();
 
         return new RowProblem($row, $column, is_scalar($problem->value) ? (string) $problem->value : '', ($isTold ? '' : $name . ': ') . $problem->expected);

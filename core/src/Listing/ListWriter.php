@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -16,14 +18,14 @@ final readonly class ListWriter
 {
     private ListPart $whole;
 
-    /** @param class-string<Wire|Terminal|Tool|Kit|Line> $class */
+    /** @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class */
     public function __construct(string $class)
     {
         $this->whole = ListPart::of($class);
     }
 
     /**
-     * @param list<Wire>|list<Terminal>|list<Tool>|list<Kit>|list<Line> $things
+     * @param list<Wire>|list<Terminal>|list<Tool>|list<Kit>|list<Person>|list<Asset>|list<Line> $things
      *
      * @return non-empty-list<list<string>> the names of the columns, then the rows; columns that nothing says something in are
      *                                      left out, but of an empty table all names are told
@@ -54,6 +56,9 @@ final readonly class ListWriter
         }
         $rows = [];
         foreach ($part->parts as $key => $below) {
+            if ($below->isOptional && ($item->{$key} ?? null) === []) {
+                $own[$below->columns[0]->name] = Cell::NONE;
+            }
             foreach ($item->{$key} ?? [] as $n => $member) {
                 foreach (self::rows($below, $member) as $row) {
                     $rows[] = [...$below->number() === null ? [] : [$below->number() => (string) ($n + 1)], ...$row];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -20,7 +22,7 @@ final readonly class Listed
     public function __construct(
         public array $rows,
         /** Null where something is wrong. */
-        public Wire|Terminal|Tool|Kit|Line|null $thing,
+        public Wire|Terminal|Tool|Kit|Person|Asset|Line|null $thing,
         public array $problems,
     ) {}
 }

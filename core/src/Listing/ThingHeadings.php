@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\ColumnNames;
 use Gondrik\Core\Cells\Headings;
 use Gondrik\Core\Cells\MappedColumn;
@@ -22,7 +24,7 @@ final readonly class ThingHeadings implements Headings
     /** @var array<string, ListColumn|null> by name; null for a column that numbers */
     public array $columns;
 
-    /** @param class-string<Wire|Terminal|Tool|Kit|Line> $class */
+    /** @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class */
     public function __construct(private string $class)
     {
         $this->columns = self::columnsOf(ListPart::of($class));

@@ -58,6 +58,12 @@ final readonly class ShopOnDay
         return new KitOnDay($stands, $day, $this->away($kit, $day, $rules));
     }
 
+    /** The same shop as if it had no thing of this tag. */
+    public function without(string $asset): self
+    {
+        return new self($this->kits, array_values(array_filter($this->histories, static fn(AssetHistory $history): bool => $history->asset->id !== $asset)));
+    }
+
     /** @return list<Kit> whose tools the kit's people may fetch */
     public function shared(Kit $kit): array
     {

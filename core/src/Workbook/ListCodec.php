@@ -26,7 +26,8 @@ final readonly class ListCodec
         $objects = new ObjectCodec();
         $ids = array_flip(array_filter(array_map(static fn(\stdClass $item): ?string => is_string($item->id ?? null) ? $item->id : null, $items), is_string(...)));
         $beside = [];
-        foreach (WorkbookList::models() as $other) {
+        // A thing lives in a kit.
+        foreach ([...WorkbookList::models(), ...$list === WorkbookList::Assets ? [WorkbookList::Kits] : []] as $other) {
             $kept = array_filter($other->of($others), static fn(object $thing): bool => $other !== $list || !isset($ids[$thing->id]));
             $beside[$other->value] = array_map($objects->write(...), array_values($kept));
         }

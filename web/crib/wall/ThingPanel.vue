@@ -11,6 +11,7 @@ import WaitBar from '@/shared/WaitBar.vue';
 import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
+import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
 
@@ -80,6 +81,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
     <p v-else class="muted">
       This is how it was on {{ day(wall.on) }}. What is done is written down for today.
     </p>
+    <ThingRests :key="thing.tag" :thing :on="wall.on" />
     <section>
       <h3>What has happened</h3>
       <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />

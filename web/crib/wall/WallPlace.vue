@@ -114,7 +114,7 @@ useUndoKeys();
       <CribHead
         v-model="search"
         list="wall"
-        hint="tag, model or who has it"
+        hint="tag, model, kit, due, who has it"
         name="Find a thing"
         :count="
           shown.size === (wall?.things.length ?? 0)
@@ -124,6 +124,12 @@ useUndoKeys();
         @enter="openTag()"
       >
         <v-btn v-if="wall && mayArrange" size="small" variant="text" @click="sheet = ''">New thing</v-btn>
+        <RouterLink
+          v-if="wall?.things.length && mayArrange"
+          class="act"
+          :to="{ name: 'things', params: { list: 'assets' } }"
+          >Table</RouterLink
+        >
         <v-btn
           v-if="wall?.things.length && canScan()"
           size="small"
@@ -151,6 +157,9 @@ useUndoKeys();
         <template #next>
           <v-btn v-if="mayArrange" color="primary" variant="flat" @click="sheet = ''"
             >Make the first thing</v-btn
+          >
+          <v-btn v-if="mayArrange" variant="outlined" :to="{ name: 'things', params: { list: 'assets' } }"
+            >Bring a table</v-btn
           >
           <v-btn v-if="mayArrange" variant="text" :to="{ name: 'shop' }">Bring a workbook</v-btn>
         </template>

@@ -49,18 +49,31 @@ it('leaves the place of what is out empty, and shows it where it is for a while'
   });
 });
 
+const calibration = {
+  kind: 'calibration' as const,
+  done: null,
+  next: '2027-04-01',
+  cyclesLeft: null,
+  code: null,
+  since: null,
+};
+
 it('finds things by words, of who has them too, and by how they are', () => {
   const wall = wallOf([
     thing('C-1', { out: { ...out('Ada'), person: 'ada' }, sign: 'overdue', note: 'Red handle' }),
     thing('S-1', { tool: 'shears', serial: '77-1' }),
+    thing('S-2', { tool: 'shears', home: null, serial: '78-1' }),
+    thing('D-1', { dues: [calibration] }),
   ]);
   const found = (sought: Parameters<typeof isSought>[1]) =>
     wall.things.filter((one) => isSought(one, sought, wall)).map(({ tag }) => tag);
-  expect(found({ words: 'cable SHEARS' })).toEqual(['S-1']);
+  expect(found({ words: 'cable SHEARS' })).toEqual(['S-1', 'S-2']);
   expect(found({ words: 'ada' })).toEqual(['C-1']);
   expect(found({ words: 'red cutter' })).toEqual(['C-1']);
   expect(found({ words: '77' })).toEqual(['S-1']);
   expect(found({ words: 'c-1 shears' })).toEqual([]);
+  expect(found({ words: 'van calibration' })).toEqual(['D-1']);
+  expect(found({ words: 'shelf' })).toEqual(['S-2']);
   expect(found({ sign: 'overdue' })).toEqual(['C-1']);
 });
 

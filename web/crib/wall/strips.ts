@@ -32,9 +32,14 @@ function sizeOf(model: Schemas['Wall']['models'][string] | undefined): [number, 
     : [Infinity, Infinity];
 }
 
-/** Whether a thing is among those that are sought; each word must stand in its tag, its model, or who has it. */
+/**
+ * Whether a thing is among those that are sought; each word must stand in its tag, its model, where it lives, what is due to it,
+ * or who has it.
+ */
 export function isSought(thing: Thing, sought: Sought, wall: Schemas['Wall']): boolean {
-  const said = [thing.tag, wall.models[thing.tool]?.name, thing.out?.to, thing.serial, thing.note]
+  const kit = wall.kits.find(({ id }) => id === thing.home)?.name ?? 'the shelf';
+  const due = thing.dues.map(({ kind }) => kind).join(' ');
+  const said = [thing.tag, wall.models[thing.tool]?.name, thing.out?.to, thing.serial, thing.note, kit, due]
     .filter(Boolean)
     .join(' ')
     .toLowerCase();

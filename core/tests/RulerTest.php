@@ -5,6 +5,7 @@ declare(strict_types=1);
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Match\Segment;
+use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
@@ -162,3 +163,13 @@ it('keeps every drop and bar in order on any workbook', function (int $seed): vo
         expect(array_diff(array_keys($drop->marks), $names))->toBe([]);
     }
 })->with([1, 2, 3, 4]);
+
+it('draws what is away behind what is there: what it would reach, and nothing of what it does', function (): void {
+    $workbook = Catalogue::workbook('16-stranded', 'ring-blue', '', 'oval');
+    $report = Coverage::onPaper(null, $workbook->scopes[0], $workbook->rulesFor($workbook->scopes[0]));
+    $lane = laneOf(Ruler::of($report, [$workbook->kits[0]->tools[0]->tool]), 'insulated');
+    expect(array_map(static fn(RulerBar $bar): array => [$bar->tool->id, $bar->isAway, $bar->misses], $lane->bars))->toBe([['oval', true, []]])
+        ->and([$lane->bars[0]->from(), $lane->bars[0]->to()])->toBe([laneOf(rulerOf($workbook), 'insulated')->bars[0]->from(), laneOf(rulerOf($workbook), 'insulated')->bars[0]->to()])
+        ->and((new RulerWriter())->lanes([$lane])[0]['bars'][0]['isAway'])->toBeTrue()
+        ->and((new RulerWriter())->lanes([laneOf(rulerOf($workbook), 'insulated')])[0]['bars'][0])->not->toHaveKey('isAway');
+});

@@ -35,10 +35,14 @@ it('names the things that count, and supposes one more of a model that is away',
     $panel = 'kit=panel-bench&scope=station-panel&on=' . $today;
     $lent = $this->getJson('/api/v1/coverage?' . $panel);
     $with = $this->getJson('/api/v1/coverage?' . $panel . '&with=heavy-10-16');
+    $goneIn = static fn($answer): array => array_values(array_unique(array_column(array_filter(array_merge(...array_column($answer->json('ruler.lanes'), 'bars')), static fn(array $bar): bool => $bar['isAway'] ?? false), 'tool')));
     $assets = array_merge(...array_map(static fn(array $line): array => array_column($line['steps'], 'assets', 'tool'), $lent->json('report.lines')));
     expect([$lent->json('report.headline.hole'), $with->json('report.headline.hole'), $with->json('was.headline.hole')])->toBe([10, 0, 10])
         ->and($assets['torque-small'])->toBe(['TQ-02'])
         ->and(array_column($lent->json('day.away'), 'code', 'asset'))->toBe(['ST-04' => 'asset.away'])
+        // What is lent is drawn as what it would do; supposed there is one more, it is drawn as any other.
+        ->and($goneIn($lent))->toBe(['heavy-10-16'])
+        ->and($goneIn($with))->toBe([])
         // On paper it is there, and nothing is told of a day.
         ->and($this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel')->json('day'))->toBeNull()
         ->and($this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel&on=' . substr($today, 0, 7) . '-40')->status())->toBe(422);

@@ -1739,6 +1739,8 @@ export interface components {
             /** @description From thin to thick, end to end. */
             stretches: components["schemas"]["Stretch"][];
             misses: components["schemas"]["Miss"][];
+            /** @description Asked of a day: the tool belongs into the kit, and no thing of it counts there; it does nothing of what it reaches */
+            isAway?: boolean;
         };
         Lane: {
             name: string;

@@ -14,7 +14,7 @@ import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import HeadlineBar from './HeadlineBar.vue';
-import { rowsOf, withDraft, type LineRow } from './reading';
+import { awayBy, rowsOf, withDraft, type LineRow } from './reading';
 import type { SheetEdit } from './sheet';
 import { useFolds } from './useFolds';
 import { useLighting } from './useLighting';
@@ -192,6 +192,7 @@ function savePicture(): void {
               :first="first"
               :lit="draft ? new Set([...lit, ...draft.lines]) : lit"
               :is-folded="isFolded"
+              :away="awayBy(coverage.day?.away)"
               @light="lightFromRuler"
               @open="openDrop"
               @fold="fold"

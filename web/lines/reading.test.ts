@@ -2,7 +2,17 @@ import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
 import { pretty, prose } from '@/shared/pretty';
 import { coverage } from './coverage.fixture';
-import { changeOf, holeOf, operationsIn, placeOf, rowsOf, stepAt, worstLineAt, worstStep } from './reading';
+import {
+  awayBy,
+  changeOf,
+  holeOf,
+  operationsIn,
+  placeOf,
+  rowsOf,
+  stepAt,
+  worstLineAt,
+  worstStep,
+} from './reading';
 
 function step(
   op: Schemas['Operation'],
@@ -105,4 +115,25 @@ it('tells what a line has become, where something is supposed of the kit', () =>
   expect(changeOf('covered', 'hole')).toBe('opened');
   expect(changeOf('makeshift', 'covered')).toBe('better');
   expect(changeOf('covered', 'makeshift')).toBe('worse');
+});
+
+it('tells of each tool that is away all that is told of its things', () => {
+  const away = (asset: string, tool: string, text: string) => ({
+    asset,
+    tool,
+    code: 'asset.away' as const,
+    since: null,
+    until: null,
+    text,
+  });
+  const told = awayBy([
+    away('A', 'cutter', 'Lent.'),
+    away('B', 'press', 'Past.'),
+    away('C', 'cutter', 'Failed.'),
+  ]);
+  expect([...told]).toEqual([
+    ['cutter', 'A. Lent. C. Failed.'],
+    ['press', 'B. Past.'],
+  ]);
+  expect(awayBy(undefined).size).toBe(0);
 });

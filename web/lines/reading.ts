@@ -182,3 +182,15 @@ export function placeOf(
   const step = line?.steps.findIndex((one) => one.status === 'hole' && holeOf(report, line.id, one) === hole);
   return line && step !== undefined && step >= 0 ? { line: line.id, step } : undefined;
 }
+
+type Away = NonNullable<Schemas['Coverage']['day']>['away'];
+
+/** Why tools that belong into the kit do not count in it on the day: what is told of each of their things, by the tool. */
+export function awayBy(away: Away = []): ReadonlyMap<string, string> {
+  const told = new Map<string, string>();
+  for (const { asset, tool, text } of away) {
+    const before = told.get(tool);
+    told.set(tool, `${before ? `${before} ` : ''}${asset}. ${text}`);
+  }
+  return told;
+}

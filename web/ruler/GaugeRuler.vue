@@ -26,8 +26,10 @@ const props = withDefaults(
     /** Ids of the lines to light. */
     lit: ReadonlySet<string>;
     isFolded?: (lane: string) => boolean;
+    /** Why tools that belong into the kit do not count in it on the day, by the tool. */
+    away?: ReadonlyMap<string, string>;
   }>(),
-  { isFolded: () => false },
+  { isFolded: () => false, away: () => new Map() },
 );
 const emit = defineEmits<{
   light: [lines: string[]];
@@ -268,6 +270,9 @@ function walk(event: KeyboardEvent, step: number): void {
         <div v-for="(reach, index) in reachWords(shown.bar, ruler.ticks, first)" :key="index">
           {{ reach }}
         </div>
+        <template v-if="shown.bar.isAway">
+          <div v-for="one in shown.bar.tools" :key="one.id">Not there: {{ away.get(one.id) }}</div>
+        </template>
         <div v-for="missed in missedBy(shown.bar, ruler.ticks, first)" :key="missed.text">
           <b aria-hidden="true">{{ missed.isWhole ? '×' : '∕' }}</b>
           {{ missed.where }}: {{ prose(missed.text) }}

@@ -6,11 +6,16 @@ withDefaults(defineProps<{ bar: LaidBar; isPointed?: boolean; crossSize?: number
 </script>
 
 <template>
-  <g class="tool" :class="{ pointed: isPointed }">
+  <g class="tool" :class="{ pointed: isPointed, gone: bar.isAway }">
     <template v-for="(segment, part) in bar.segments" :key="part">
       <rect
         class="bar"
-        :class="{ makeshift: segment.isMakeshift, printed: segment.proven, rest: bar.isRest }"
+        :class="{
+          makeshift: segment.isMakeshift,
+          printed: segment.proven,
+          rest: bar.isRest,
+          away: bar.isAway,
+        }"
         :x="segment.x"
         :y="segment.y"
         :width="segment.width"
@@ -82,9 +87,14 @@ withDefaults(defineProps<{ bar: LaidBar; isPointed?: boolean; crossSize?: number
   fill: var(--hatch);
 }
 
-.bar.rest {
+.bar.rest,
+.bar.away {
   fill: none;
   stroke-dasharray: 3 2;
+}
+
+.bar.away {
+  stroke: var(--muted);
 }
 
 .on-bar {
@@ -100,6 +110,11 @@ withDefaults(defineProps<{ bar: LaidBar; isPointed?: boolean; crossSize?: number
   stroke: var(--ground);
   stroke-width: 4px;
   stroke-linejoin: round;
+}
+
+/* What is not there is quieter than what is. */
+.gone .on-bar {
+  fill: var(--muted);
 }
 
 .gap {

@@ -50,6 +50,8 @@ export interface LaidBar {
   caption: { x: number; y: number; width: number; text: string } | null;
   /** What is left over of many tools: an outline. */
   isRest: boolean;
+  /** It belongs here and is not there on the day: an outline. */
+  isAway: boolean;
   reach: Schemas['Reach'];
 }
 
@@ -119,6 +121,7 @@ export function folded(bars: Schemas['Bar'][]): Group[] {
   const groups = new Map<string, Group>();
   for (const bar of bars) {
     const key = JSON.stringify([
+      bar.isAway,
       bar.stretches,
       bar.proven,
       bar.segments.map(({ label, code, from, to }) => [label, code, from, to]),
@@ -284,6 +287,7 @@ function lay(group: Group, room: Room, rows: Row[], key: string): LaidBar | null
     name,
     tools: group.tools,
     isRest: group.isRest,
+    isAway: bar.isAway ?? false,
     reach: { from: bar.from, to: bar.to },
     segments: own.map(({ part, row, place }) => ({
       ...place,

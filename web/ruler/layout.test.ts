@@ -60,6 +60,16 @@ function ruler(drops: Schemas['Drop'][], bars: Schemas['Bar'][] = []): Schemas['
   };
 }
 
+it('keeps what is away apart from what is there and reaches the same, however many there are', () => {
+  const many = Array.from({ length: 6 }, (_, at) => bar(`Cutter ${at}`, 1, 10));
+  const gone = { ...bar('Lent cutter', 1, 10), isAway: true };
+  const [lane] = layOut(ruler([drop(4)], [...many, gone]), 1000, 'metric').lanes;
+  expect(lane?.bars.map(({ name, isAway }) => [name, isAway])).toEqual([
+    ['6 tools', false],
+    ['Lent cutter', true],
+  ]);
+});
+
 describe('a bar that is makeshift in part', () => {
   it('is drawn in two pieces, end to end, each as it is', () => {
     const knife = {

@@ -37,7 +37,7 @@ final class CoverageController extends Controller
         $report = self::report($workbook, $stands);
         $rulers = new RulerWriter($request->units());
         $written = (new ReportWriter($request->units(), tellsAssets: $day !== null))->report($report);
-        $ruler = $rulers->ruler(Ruler::of($report));
+        $ruler = $rulers->ruler(Ruler::of($report, $stands->gone()));
         $isJudged = $request->kit() !== null;
 
         return $this->json([

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Gondrik\Core\OnDay;
 
 use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\TakingPart;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
 
 /** A kit as it stands when it is asked, and what of it does not count then. */
@@ -17,4 +19,15 @@ final readonly class KitOnDay
         public ?Day $day,
         public array $away = [],
     ) {}
+
+    /** @return list<Tool> models that belong into it and of which nothing counts */
+    public function gone(): array
+    {
+        $gone = [];
+        foreach ($this->away as $away) {
+            $gone[$away->asset->tool->id] = $away->asset->tool;
+        }
+
+        return array_values(array_diff_key($gone, array_flip(array_map(static fn(TakingPart $part): string => $part->tool->id, $this->kit->tools))));
+    }
 }

@@ -120,6 +120,7 @@ final readonly class RulerWriter
                 'proven' => self::ends($segment->proven),
             ], $bar->reach->segments),
             'misses' => array_map($this->miss(...), $bar->misses),
+            ...$bar->isAway ? ['isAway' => true] : [],
         ];
     }
 

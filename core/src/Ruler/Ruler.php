@@ -15,6 +15,7 @@ use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\TakingPart;
+use Gondrik\Core\Tool\Tool;
 
 /**
  * A report laid out along the sizes: a lane for each operation and crimp class in use, a bar for each reach of a tool, a
@@ -32,7 +33,8 @@ final readonly class Ruler
      */
     private function __construct(public array $lanes, public array $drops) {}
 
-    public static function of(Report $report): self
+    /** @param list<Tool> $away models that belong into the kit and do not count in it: what they would reach */
+    public static function of(Report $report, array $away = []): self
     {
         $operations = new Operations($report->rules);
         $laneOf = static fn(StepCover $cover): string => $operations->of($cover->step->operation)->lane($cover->work) ?? self::FINISH;
@@ -57,8 +59,11 @@ final readonly class Ruler
         foreach (self::order() as $name) {
             if (isset($lanesIn[$name])) {
                 ['operation' => $operation, 'works' => $works, 'places' => $places] = $lanesIn[$name];
-                $bars = self::bars($report, $operations->of($operation), array_values($works));
-                $lanes[] = new RulerLane($name, array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, $misses->of(new TakingPart($bar->tool), $operation, $bar->reach, $places)), $bars));
+                $tools = array_map(static fn(TakingPart $part): Tool => $part->tool, $report->kit->tools);
+                $bars = self::bars($tools, $operations->of($operation), array_values($works));
+                $gone = self::bars($away, $operations->of($operation), array_values($works));
+                $judged = array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, $misses->of(new TakingPart($bar->tool), $operation, $bar->reach, $places)), $bars);
+                $lanes[] = new RulerLane($name, [...$judged, ...array_map(static fn(RulerBar $bar): RulerBar => new RulerBar($bar->tool, $bar->reach, isAway: true), $gone)]);
             }
         }
         if ($hasFinish) {
@@ -84,19 +89,20 @@ final readonly class Ruler
     }
 
     /**
+     * @param list<Tool>                       $tools
      * @param OperationRules<Work, Capability> $rules
      * @param non-empty-list<Work>             $works of the lane
      *
-     * @return list<RulerBar> in the order of the kit
+     * @return list<RulerBar> in the order of the tools
      */
-    private static function bars(Report $report, OperationRules $rules, array $works): array
+    private static function bars(array $tools, OperationRules $rules, array $works): array
     {
         $bars = [];
-        foreach ($report->kit->tools as $entry) {
-            foreach ($entry->tool->capabilitiesFor($rules->operation()) as $capability) {
+        foreach ($tools as $tool) {
+            foreach ($tool->capabilitiesFor($rules->operation()) as $capability) {
                 $reach = $rules->reach($capability, $works);
                 if ($reach !== null) {
-                    $bars[] = new RulerBar($entry->tool, $reach);
+                    $bars[] = new RulerBar($tool, $reach);
                 }
             }
         }

@@ -11,7 +11,13 @@ use Gondrik\Core\Tool\Tool;
 final readonly class RulerBar
 {
     /** @param list<RulerMiss> $misses from thin to thick */
-    public function __construct(public Tool $tool, public Reach $reach, public array $misses = []) {}
+    public function __construct(
+        public Tool $tool,
+        public Reach $reach,
+        public array $misses = [],
+        /** It belongs here and is not there: it does nothing of what it reaches. */
+        public bool $isAway = false,
+    ) {}
 
     /** mm² */
     public function from(): float

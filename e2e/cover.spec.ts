@@ -97,7 +97,7 @@ test('the address holds kit, scope, line and step', async ({ page, context }) =>
 });
 
 test('kit and scope are picked', async ({ page }) => {
-  await page.goto('/');
+  await page.goto('/cover');
   await expect(page.getByText('2 holes')).toBeVisible();
   await page.getByRole('combobox', { name: 'Kit' }).selectOption('Panel bench');
   await page.getByRole('combobox', { name: 'Scope' }).selectOption('Valley station: control panels');

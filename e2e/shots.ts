@@ -14,7 +14,7 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto('/');
   await page.getByRole('button', { name: 'Ivo Marell' }).waitFor();
   await page.getByRole('button', { name: 'Ivo Marell' }).click();
-  await page.getByText('2 holes').waitFor();
+  await page.getByRole('heading', { name: 'Today', exact: true }).waitFor();
 
   // A shop in which there is nothing yet.
   await page.route(/\/api\/v1\/(kits|scopes|tools)(\?.*)?$/, async (route) => {
@@ -42,27 +42,6 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('work');
   await page.getByLabel('A line of work').fill('');
 
-  const other = await page.context().newPage();
-  await other.goto('/work?kit=pylon-backpack&scope=tower-7');
-  await page.route('**/api/v1/version', (route) => route.abort());
-  await page.reload();
-  for (const [who, count] of [
-    [other, '12'],
-    [page, '20'],
-  ] as const) {
-    const cell = who.locator('[data-cell="feeder-4/quantity"]');
-    await cell.dblclick();
-    await who.getByRole('textbox', { name: 'Count' }).fill(count);
-    await who.keyboard.press('Enter');
-    await who.getByText(who === page ? 'Keep both, as two lines' : 'Written: 1 line').waitFor();
-  }
-  await shoot('work-conflict');
-  await page.getByRole('button', { name: 'Leave theirs' }).click();
-  await other.locator('.done').getByRole('button', { name: 'Undo' }).click();
-  await other.getByText('Taken back').waitFor();
-  await other.close();
-  await page.unroute('**/api/v1/version');
-
   await page.goto('/work/table?kit=pylon-backpack&scope=tower-7');
   const rows = [
     ['Qty', 'Gauge (AWG)', 'Wire', 'Terminal', 'Torque [lbf·in]', 'Wet', 'Remarks'],
@@ -88,7 +67,9 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('crib');
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
+    ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=TQ-03', /^What has happened/],
+    ['due', '/crib/due', /^In your own calendar/],
     ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /This kit makes it/],
     [
       'bench-reckon',
@@ -119,22 +100,4 @@ test('pictures of the main views', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 800 });
   await page.goto(tower);
   await shoot('cover-narrow');
-
-  await page.setViewportSize({ width: 1280, height: 800 });
-  await page.goto('/shop');
-  const file = page.getByLabel('Workbook file');
-  const book = await page.evaluate(async () => (await fetch('/api/v1/workbook')).json());
-  const send = (name: string) =>
-    file.setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(JSON.stringify(book)) });
-  book.wires.push({
-    id: 'spare-2.5',
-    name: '2.5 mm² spare',
-    size: '2.5 mm2',
-    construction: 'fine',
-    insulation: 'pvc',
-  });
-  book.wires[0].name = '0.5 mm² flexible panel wire, blue';
-  await send('spring-order.json');
-  await page.getByRole('button', { name: 'Apply' }).waitFor();
-  await shoot('import');
 });

@@ -6,7 +6,7 @@ test('the demo accounts are offered, and one click is enough', async ({ page }) 
   await page.goto('/');
   await expect(page.getByRole('heading', { name: 'The demo is loaded' })).toBeVisible();
   await page.getByRole('button', { name: 'Sanna Quist' }).click();
-  await expect(page.getByText('2 holes: 76 of 172 terminations cannot be made')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Missing from its kit today' })).toBeVisible();
   await page.getByRole('button', { name: 'Units, theme and person' }).click();
   await page.getByText('Sign out').click();
   await expect(page.getByRole('heading', { name: 'Sign in' })).toBeVisible();

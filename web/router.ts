@@ -1,7 +1,7 @@
 import { createRouter, createWebHistory } from 'vue-router';
 import { goneTo } from './frame/goingAbout';
-import StartPlace from './frame/StartPlace.vue';
 import { arrived, missed } from './frame/unloadable';
+import StartPlace from './today/StartPlace.vue';
 
 export const router = createRouter({
   history: createWebHistory(),

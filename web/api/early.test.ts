@@ -16,6 +16,7 @@ const page = (address: string, settings: Record<string, string> = {}) => {
 
 it.each([
   ['/shop', {}, ['/api/v1/session']],
+  ['/today', {}, ['/api/v1/session', '/api/v1/wall', '/api/v1/today']],
   ['/cover', {}, ['/api/v1/session', '/api/v1/kits', '/api/v1/scopes']],
   [
     '/cover?kit=bag&scope=job',
@@ -43,7 +44,11 @@ it.each([
 
 it('asks for the kit and scope that were looked at last', () => {
   sessionStorage.setItem('gondrik.pair', JSON.stringify({ kit: 'van', scope: 'yard' }));
-  expect(page('/')).toContain('/api/v1/coverage?kit=van&scope=yard&length=mm&force=N');
+  const coverage = '/api/v1/coverage?kit=van&scope=yard&length=mm&force=N';
+  expect(page('/cover')).toContain(coverage);
+  asked.mockClear();
+  expect(page('/')).not.toContain(coverage);
+  expect(page('/?kit=van')).toContain(coverage);
 });
 
 it('gives an answer once, and to who asks the same', async () => {

@@ -29,15 +29,22 @@ export function forgetEarly(): void {
   early.clear();
 }
 
-/** By the address of the page: who is signed in, and for Cover what it is going to show. */
+/** By the address of the page: who is signed in, and what Today and Cover are going to show. */
 export function askForPage(page: URL, settings: (key: string) => string | null): void {
   askEarly('/api/v1/session');
+  if (page.pathname === '/today') {
+    askEarly('/api/v1/wall');
+    askEarly('/api/v1/today');
+  }
   if (page.pathname !== '/' && page.pathname !== '/cover') return;
   askEarly('/api/v1/kits');
   askEarly('/api/v1/scopes');
   const pair = JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '{}') as { kit?: string; scope?: string };
-  const kit = page.searchParams.get('kit') ?? pair.kit;
-  const scope = page.searchParams.get('scope') ?? pair.scope;
+  const asked = { kit: page.searchParams.get('kit'), scope: page.searchParams.get('scope') };
+  // Who asks for nothing may be shown something else.
+  if (page.pathname === '/' && asked.kit === null && asked.scope === null) return;
+  const kit = asked.kit ?? pair.kit;
+  const scope = asked.scope ?? pair.scope;
   // What is supposed of a kit is asked by the page.
   const isSupposed = page.searchParams.has('with') || page.searchParams.has('without');
   if (!kit || !scope || isSupposed) return;

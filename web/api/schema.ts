@@ -1598,6 +1598,8 @@ export interface components {
             name: string;
             note: string | null;
             tools: number;
+            /** @description Kept by its things */
+            tracked: boolean;
         };
         ScopeSummary: {
             id: string;

@@ -8,7 +8,7 @@ import { useAddress } from '@/frame/useAddress';
 import type { Units } from '@/settings/units';
 import { dayWords, fromNow } from '@/shared/days';
 import { counted } from '@/shared/pretty';
-import { dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from './year';
+import { changesTold, dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from './year';
 
 /**
  * The day on which the kit is looked at, and a year from today on: how much cannot be made, with a tick on each day on which that changes.
@@ -95,16 +95,13 @@ const stretch = computed(() => (on.value === null ? undefined : stretchAt(stretc
 const told = computed(() => {
   const now = stretch.value;
   if (!now?.day.changes.length) return null;
-  const names = now.day.changes.map(({ asset, tool, text }) =>
-    text ? `${asset}, ${tool}: ${text.replace(/\.$/, '')}` : `${asset}, ${tool}: counts again`,
-  );
   const effect =
     now.more > 0
       ? `${counted(now.more, 'termination')} more cannot be made`
       : now.more < 0
         ? `${counted(-now.more, 'termination')} can be made again`
         : 'what can be made stays the same';
-  return `From ${dayWords(now.from, today.value)}: ${names.join('; ')}. ${effect}.`;
+  return `From ${dayWords(now.from, today.value)}: ${changesTold(now.day.changes).join('; ')}. ${effect}.`;
 });
 const next = computed(() => {
   const after = on.value ?? today.value;

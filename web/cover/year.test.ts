@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from './year';
+import { changesTold, dayAt, dayByKey, monthsBetween, placeOf, stretchAt, stretchesOf } from './year';
 
 const day = (on: string, hole: number, faulty = 0): Schemas['CalendarDay'] => ({
   on,
@@ -67,4 +67,28 @@ it('goes back to the change before, and to the first day', () => {
   ]);
   expect(dayByKey('ArrowDown', '2026-12-20', stretches, '2026-12-01', '2027-11-30')).toBe('2026-12-13');
   expect(dayByKey('Home', '2027-06-01', stretches, '2026-12-01', '2027-11-30')).toBe('2026-12-01');
+});
+
+it('tells together what lapses together, with the one visit that renews it', () => {
+  const change = (asset: string, text: string, code: 'due.past' | 'asset.away' | null = 'due.past') => ({
+    asset,
+    tool: 'Driver',
+    counts: code === null,
+    code,
+    text,
+  });
+  const past = 'Its verification is past since 2027-02-05.';
+  expect(
+    changesTold([change('A', past), change('B', 'Lent to Ada.', 'asset.away'), change('C', past)]),
+  ).toEqual([
+    'A, Driver; C, Driver: Its verification is past since 2027-02-05, and one visit renews all 2',
+    'B, Driver: Lent to Ada',
+  ]);
+  expect(changesTold([change('A', past)])).toEqual(['A, Driver: Its verification is past since 2027-02-05']);
+  expect(changesTold([change('A', '', null), change('B', '', null)])).toEqual([
+    'A, Driver; B, Driver: counts again',
+  ]);
+  expect(changesTold([change('A', 'Lent.', 'asset.away'), change('B', 'Lent.', 'asset.away')])).toEqual([
+    'A, Driver; B, Driver: Lent',
+  ]);
 });

@@ -77,3 +77,17 @@ export function dayByKey(
   const step = steps[key];
   return step ? kept(step()) : null;
 }
+
+type Change = Schemas['CalendarDay']['changes'][number];
+
+/** What changes on a day: what has the same reason is told together, and where that is a due, that one visit renews it. */
+export function changesTold(changes: Change[]): string[] {
+  const byReason = new Map<string, Change[]>();
+  for (const change of changes) byReason.set(change.text, [...(byReason.get(change.text) ?? []), change]);
+  return [...byReason].map(([text, of]) => {
+    const names = of.map(({ asset, tool }) => `${asset}, ${tool}`).join('; ');
+    const visit =
+      of.length > 1 && of[0]?.code === 'due.past' ? `, and one visit renews all ${of.length}` : '';
+    return `${names}: ${text ? text.replace(/\.$/, '') : 'counts again'}${visit}`;
+  });
+}

@@ -37,8 +37,8 @@ async function shown(line: string, step: number | null) {
       pair: { kit: 'bag', scope: 'job' },
       units: { length: 'mm', force: 'N' },
       kits: [
-        { id: 'bag', name: 'Bag', note: null, tools: 2 },
-        { id: 'van', name: 'Van', note: null, tools: 9 },
+        { id: 'bag', name: 'Bag', note: null, tools: 2, tracked: true },
+        { id: 'van', name: 'Van', note: null, tools: 9, tracked: true },
       ],
     },
     global: {

@@ -14,6 +14,6 @@ final class KitResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->code, 'name' => $this->name, 'note' => $this->note, 'tools' => $this->getAttribute('entries_count')];
+        return ['id' => $this->code, 'name' => $this->name, 'note' => $this->note, 'tools' => $this->getAttribute('entries_count'), 'tracked' => $this->tracked];
     }
 }

@@ -16,6 +16,7 @@ use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\OnDay\Inventory;
+use Gondrik\Core\OnDay\Lasting;
 use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Output\RulerWriter;
@@ -39,8 +40,11 @@ final readonly class Wall
     {
         $workbook = $this->shops->read($shop, Needs::of()->withRegister());
         $rulers = new RulerWriter();
-        $named = array_fill_keys(array_map(static fn(AssetHistory $history): string => $history->asset->tool->id, $workbook->onDay()->histories), true);
-        $models = array_values(array_filter($workbook->tools, static fn(Tool $tool): bool => isset($named[$tool->id])));
+        $byModel = [];
+        foreach ($workbook->onDay()->histories as $history) {
+            $byModel[$history->asset->tool->id][] = $history;
+        }
+        $models = array_values(array_filter($workbook->tools, static fn(Tool $tool): bool => isset($byModel[$tool->id])));
 
         return [
             'on' => $day->plain(),
@@ -49,7 +53,12 @@ final readonly class Wall
             'people' => array_map(static fn(Person $person): array => ['id' => $person->id, 'name' => $person->name, 'until' => $person->until?->plain()], $workbook->register->people),
             'models' => (object) array_combine(
                 array_map(static fn(Tool $tool): string => $tool->id, $models),
-                array_map(static fn(Tool $tool): array => ['name' => $tool->name, 'kind' => $tool->kind->value, 'lanes' => $rulers->lanes(ToolRuler::of($tool))], $models),
+                array_map(static fn(Tool $tool): array => [
+                    'name' => $tool->name,
+                    'kind' => $tool->kind->value,
+                    'lanes' => $rulers->lanes(ToolRuler::of($tool)),
+                    'lasting' => [...get_object_vars(Lasting::of($byModel[$tool->id], $day)), 'practice' => AssetWriter::lasts($tool)],
+                ], $models),
             ),
             'findings' => AssetWriter::findings(),
             'ticks' => $rulers->ticks(),

@@ -8,6 +8,7 @@ use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\OnDay\Inventory;
+use Gondrik\Core\OnDay\Lasting;
 use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\OnDay\Standing;
 use Gondrik\Core\Output\AssetWriter;
@@ -199,4 +200,29 @@ it('tells what a copy has more or less of than the kit that it is a copy of', fu
     expect($told($bench->against($van)))->toBe([['crimper', 1, 0], ['cutter', 0, 2]])
         ->and($told($van->against($bench)))->toBe([['cutter', 2, 0], ['crimper', 0, 1]])
         ->and($van->against($van))->toBe([]);
+});
+
+it('tells how long things of a model have lasted', function (string $case, string $asset, string $log, array $worn, array $good): void {
+    $lasting = Lasting::of(ThingsShop::of($asset, '', $log)->onDay()->histories, Day::read('2027-03-04'));
+    expect([$lasting->worn, $lasting->good])->toBe([$worn, $good], $case);
+})->with([
+    ['good since it was bought', 'bought=2027-02-02', '', [], [30]],
+    ['watched is good still', 'bought=2027-02-02', '2027-02-10 condition condition=watch', [], [30]],
+    ['kept for what must not be perfect', 'bought=2027-01-01', '2027-02-10 condition condition=seldom', [40], []],
+    ['seldom first, then out of service', 'bought=2027-01-01', '2027-02-10 condition condition=seldom; 2027-03-01 condition condition=retired', [40], []],
+    ['good again in between', 'bought=2027-01-01', '2027-01-11 condition condition=seldom; 2027-01-21 condition condition=good; 2027-02-20 condition condition=retired', [50], []],
+    ['good again', 'bought=2027-02-02', '2027-02-10 condition condition=seldom; 2027-02-11 condition condition=good', [], [30]],
+    ['only later', 'bought=2027-02-02', '2027-03-05 condition condition=retired', [], [30]],
+    ['nobody knows since when', '', '2027-02-10 condition condition=seldom', [], []],
+    ['to come', 'bought=2027-03-05', '', [], []],
+]);
+
+it('puts what lasted least first, and of the good ones the oldest', function (): void {
+    $document = ThingsShop::document('bought=2027-01-01', '', '2027-02-10 condition condition=seldom');
+    foreach (['c2' => '2026-02-10', 'c3' => '2026-03-04', 'c4' => '2025-03-04'] as $id => $bought) {
+        $document['assets'][] = ['id' => $id, 'tool' => 'crimper', 'bought' => $bought];
+    }
+    $document['log'][] = ['id' => 'x', 'on' => '2027-02-10', 'what' => 'condition', 'asset' => 'c2', 'condition' => 'retired'];
+    $lasting = Lasting::of((new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR))->onDay()->histories, Day::read('2027-03-04'));
+    expect([$lasting->worn, $lasting->good])->toBe([[40, 365], [730, 365]]);
 });

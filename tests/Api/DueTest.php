@@ -93,3 +93,11 @@ it('lets nobody try addresses without end', function (): void {
     $address = '/api/v1/feeds/' . str_repeat('a', 40) . '.ics';
     expect(array_map(fn(): int => $this->get($address)->status(), range(1, 4)))->toBe([404, 404, 404, 429]);
 });
+
+it('tells on the wall how long a model has lasted, and what the trade says of its kind', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $models = $this->getJson('/api/v1/wall')->json('models');
+    expect($models['self-adjusting']['lasting']['practice'])->toContain('about three years')
+        ->and($models['self-adjusting']['lasting']['worn'])->not->toBe([])
+        ->and($models['torque-small']['lasting']['practice'])->toBeNull();
+});

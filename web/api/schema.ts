@@ -2897,6 +2897,15 @@ export interface components {
                     name: string;
                     kind: string;
                     lanes: components["schemas"]["Lane"][];
+                    /** @description How long things of the model have lasted here, as far as it is known when they were bought */
+                    lasting: {
+                        /** @description Days until each was seldom or out of service, the shortest first */
+                        worn: number[];
+                        /** @description Days that each of the others has had so far, the longest first */
+                        good: number[];
+                        /** @description What the trade says of tools of its kind; common practice, without a source */
+                        practice: string | null;
+                    };
                 };
             };
             /** @description What hands find wrong with a thing, and how it is from then on */

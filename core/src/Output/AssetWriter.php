@@ -10,6 +10,8 @@ use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\DueState;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Tool\Strip;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Wording\Sentence;
 
@@ -58,6 +60,19 @@ final readonly class AssetWriter
     public static function findings(): array
     {
         return array_map(static fn(array $row): array => ['code' => $row['code'], 'text' => $row['text'], 'condition' => $row['condition']], Table::rows('findings'));
+    }
+
+    /** @return string|null how long tools of its kind last by common practice, where the trade says so */
+    public static function lasts(Tool $tool): ?string
+    {
+        $texts = array_column(Table::rows('lasting'), 'text', 'method');
+        foreach ($tool->capabilities as $capability) {
+            if ($capability instanceof Strip && isset($texts[$capability->method->value])) {
+                return $texts[$capability->method->value];
+            }
+        }
+
+        return null;
     }
 
     /** What would be told of it in a kit; nothing of its being in none. */

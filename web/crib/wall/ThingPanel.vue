@@ -11,6 +11,7 @@ import WaitBar from '@/shared/WaitBar.vue';
 import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
+import { lastingWords } from './lasting';
 import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
@@ -21,6 +22,7 @@ defineEmits<{ close: []; done: []; change: [] }>();
 const { person } = useSession();
 
 const model = computed(() => props.wall.models[props.thing.tool]);
+const lasts = computed(() => (model.value ? lastingWords(model.value.lasting) : ''));
 const home = computed(() => props.wall.kits.find(({ id }) => id === props.thing.home)?.name ?? 'the shelf');
 const { lines, isPending, error, refetch } = useTimeline(toRef(() => props.thing.tag));
 const day = (on: string) => dayWords(on, props.wall.today);
@@ -56,6 +58,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
       Lives in {{ home }}.
       <template v-if="thing.note">{{ thing.note }}</template>
     </p>
+    <p v-if="lasts" class="muted">{{ lasts }}</p>
     <table v-if="thing.dues.length" class="dues">
       <thead class="visually-hidden">
         <tr>

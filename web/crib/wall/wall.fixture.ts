@@ -4,6 +4,7 @@ import type { Thing } from '@/data/wall';
 const model = (name: string, from?: number, to?: number): Schemas['Wall']['models'][string] => ({
   name,
   kind: 'cutter',
+  lasting: { worn: [], good: [], practice: null },
   lanes:
     from === undefined || to === undefined
       ? []

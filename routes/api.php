@@ -94,6 +94,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
     // What things cost is for those who set the shop up.
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
+        Route::get('workbook.zip', [WorkbookController::class, 'package'])->middleware(TakesTurns::class);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('history.json', [HistoryController::class, 'file'])->middleware(TakesTurns::class);
         Route::get('plans', [AcceptedPlanController::class, 'index']);

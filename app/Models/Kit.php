@@ -11,6 +11,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * Tools that travel together.
  *
  * @property string|null              $note
+ * @property bool                     $tracked kept by its things
  * @property Collection<int, KitTool> $entries
  */
 final class Kit extends ListRow

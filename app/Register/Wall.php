@@ -108,8 +108,11 @@ final readonly class Wall
         $history = array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
             ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
         $kit = $history->on($day)->kit();
+        if ($kit?->tracked !== true) {
+            return [];
+        }
         $told = [];
-        foreach ($kit?->tracked === true ? array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) : [] as $scope) {
+        foreach (array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) as $scope) {
             $resting = Resting::of($days, $tag, $kit, $scope, $workbook->rulesFor($scope), $day);
             $told[] = ['scope' => ['id' => $scope->id, 'name' => $scope->name], 'taken' => $resting->taken, 'lost' => $resting->lost];
         }

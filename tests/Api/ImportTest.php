@@ -261,3 +261,30 @@ it('lets nobody apply what they could not have brought', function (): void {
     $this->postJson("/api/v1/imports/{$import}/apply")->assertOk();
     $this->getJson('/api/v1/wires/bell')->assertOk();
 });
+
+it('goes out as a zip of tables and comes back as it was, with what was changed in one of them', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $zip = $this->get('/api/v1/workbook.zip')->assertOk()->assertHeader('Content-Type', 'application/zip')->getContent();
+    $same = $this->upload((string) $zip)->assertCreated();
+    expect($same->json('changesNothing'))->toBeTrue();
+    $path = (string) tempnam(sys_get_temp_dir(), 'zip');
+    $with = static function (string $table, callable $change) use ($zip, $path): string {
+        file_put_contents($path, $zip);
+        $archive = new ZipArchive();
+        $archive->open($path);
+        $archive->addFromString($table, $change((string) $archive->getFromName($table)));
+        $archive->close();
+
+        return (string) file_get_contents($path);
+    };
+    $changed = $this->upload($with('wires.csv', static fn(string $text): string => str_replace('flexible panel wire', 'panel wire', $text)))->assertCreated();
+    expect($changed->json('counts.wires.changed'))->toBeGreaterThan(0)->and($changed->json('counts.assets.changed'))->toBe(0);
+    $wrong = $this->upload($with('assets.csv', static fn(string $text): string => (string) preg_replace('~,(\d{4})-(\d\d)-(\d\d)~', ',$1-$2-99', $text, 1)))->assertUnprocessable();
+    expect($wrong->json('problems.0.path'))->toBe('assets/0/bought');
+    $torn = $this->upload(substr((string) $zip, 0, 400))->assertUnprocessable();
+    expect($torn->json('problems.0.expected'))->toContain('a zip of at most 100 tables');
+    $this->upload($with('datapackage.json', static fn(): string => '{}'))->assertUnprocessable()->assertJsonPath('problems.0.path', 'datapackage.json');
+    $huge = $this->upload($with('more.csv', static fn(): string => str_repeat(' ', 21 * 1024 * 1024)))->assertUnprocessable();
+    expect($huge->json('problems.0.path'))->toBe('more.csv');
+    unlink($path);
+});

@@ -49,6 +49,7 @@ const DOORS = [
     'POST feed' => ['/feed', [401, 403, 201, 201, 201]],
     'DELETE feed' => ['/feed', [401, 403, 204, 204, 204]],
     'GET assets/{id}/resting' => ['/assets/TQ-03/resting', [401, 200, 200, 200, 404]],
+    'GET workbook.zip' => ['/workbook.zip', [401, 403, 200, 200, 200]],
     'GET labels.pdf' => ['/labels.pdf', [401, 200, 200, 200, 422]],
     'GET dues.pdf' => ['/dues.pdf', [401, 200, 200, 200, 200]],
     'GET wires' => ['/wires', [401, 200, 200, 200, 200]],

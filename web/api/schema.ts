@@ -1511,6 +1511,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/workbook.zip": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The whole shop as a zip of tables: a Tabular Data Package (Frictionless Data) */
+        get: operations["exportPackage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -8354,6 +8371,37 @@ export interface operations {
                 };
             };
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    exportPackage: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table for each list, the lines of all scopes in one of their own, and datapackage.json */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/zip": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description A hand does not export */
+            403: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             503: components["responses"]["Busy"];
         };
     };

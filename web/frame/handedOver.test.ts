@@ -14,6 +14,7 @@ it.each([
   ['LIST.XLSX', true, false],
   ['parts.ods', true, false],
   ['shop.json', false, true],
+  ['shop.ZIP', false, true],
   ['pasted table', false, false],
   ['csv', false, false],
 ])('knows %s by its name', (name, table, workbook) => {

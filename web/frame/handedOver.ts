@@ -19,4 +19,4 @@ export function takeHanded(): File | null {
 export const isTable = ({ name }: File): boolean => /\.(csv|tsv|txt|ods|xlsx)$/i.test(name);
 
 /** A whole shop, by its name. */
-export const isWorkbook = ({ name }: File): boolean => /\.json$/i.test(name);
+export const isWorkbook = ({ name }: File): boolean => /\.(json|zip)$/i.test(name);

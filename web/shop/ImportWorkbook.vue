@@ -101,7 +101,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
           <v-btn size="small" :loading="check.isPending.value" @click="input?.click()">choose a file</v-btn>
         </p>
         <p class="muted small">
-          JSON, up to 10 MB. No workbook yet?
+          JSON, or a zip of tables, up to 10 MB. No workbook yet?
           <a :href="example" download="example-workbook.json">Take the example</a>, change it, bring it back.
         </p>
       </div>
@@ -109,7 +109,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
         ref="input"
         class="visually-hidden"
         type="file"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         aria-label="Workbook file"
         tabindex="-1"
         @change="chosen"

@@ -34,6 +34,9 @@ const { person } = useSession();
           changes nothing.
         </p>
         <v-btn v-if="person?.maySetUpTheShop" href="/api/v1/workbook" download>Export the workbook</v-btn>
+        <v-btn v-if="person?.maySetUpTheShop" variant="text" href="/api/v1/workbook.zip" download
+          >The same as a zip of tables</v-btn
+        >
         <p v-else class="refused">
           Exporting, with what everything costs, is for the shop lead and the coordinator.
         </p>

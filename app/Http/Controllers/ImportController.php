@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ImportRequest;
 use App\Http\Resources\ImportResource;
+use App\Imports\DataPackage;
 use App\Imports\ImportHistory;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -14,9 +15,11 @@ use Illuminate\Http\Response;
 final class ImportController extends Controller
 {
     /** A dry run: the whole file is read, and the answer is every problem, or what applying it would do. */
-    public function store(ImportRequest $request, ImportHistory $history): JsonResponse
+    public function store(ImportRequest $request, ImportHistory $history, DataPackage $packages): JsonResponse
     {
-        [$import, $plan] = $history->bring($this->shop($request), $this->person($request), $request->fileName(), $request->content());
+        $content = $request->content();
+        $workbook = DataPackage::isOne($content) ? $packages->workbook($content) : $content;
+        [$import, $plan] = $history->bring($this->shop($request), $this->person($request), $request->fileName(), $workbook);
 
         return (new ImportResource($import, $plan))->response()->setStatusCode(201);
     }

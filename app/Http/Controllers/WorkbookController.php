@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Imports\DataPackage;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -17,9 +19,22 @@ final class WorkbookController extends Controller
     {
         $workbook = $workbooks->whole($this->shop($request));
 
-        return new Response($codec->write($workbook), 200, [
-            'Content-Type' => 'application/json; charset=utf-8',
-            'Content-Disposition' => 'attachment; filename="' . (Str::slug((string) $workbook->title) ?: 'workbook') . '.json"',
+        return self::file($workbook, $codec->write($workbook), 'application/json; charset=utf-8', 'json');
+    }
+
+    /** The same as a zip of tables. */
+    public function package(Request $request, ShopWorkbook $workbooks, DataPackage $packages): Response
+    {
+        $workbook = $workbooks->whole($this->shop($request));
+
+        return self::file($workbook, $packages->zip($workbook), 'application/zip', 'zip');
+    }
+
+    private static function file(Workbook $workbook, string $content, string $type, string $ending): Response
+    {
+        return new Response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => 'attachment; filename="' . (Str::slug((string) $workbook->title) ?: 'workbook') . '.' . $ending . '"',
         ]);
     }
 }

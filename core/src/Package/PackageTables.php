@@ -22,10 +22,12 @@ final readonly class PackageTables
             }
             $tables[$list] = array_map(static fn(\stdClass $item): array => self::flat($list === 'scopes' ? self::without($item, self::LINES) : $item), array_values($items));
             if ($list === 'scopes') {
-                $tables[self::LINES] = array_merge(...array_map(
-                    static fn(\stdClass $scope): array => array_map(static fn(\stdClass $line): array => [self::SCOPE => $scope->id, ...self::flat($line)], $scope->lines ?? []),
-                    array_values($items),
-                ));
+                $tables[self::LINES] = [];
+                foreach ($items as $scope) {
+                    foreach ($scope->lines ?? [] as $line) {
+                        $tables[self::LINES][] = [self::SCOPE => $scope->id, ...self::flat($line)];
+                    }
+                }
             }
         }
 

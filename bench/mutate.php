@@ -29,6 +29,8 @@ const SUITES = [
     'OnDay' => ['ThingsTest|CalendarTest'],
     'Log' => ['ThingsTest|CalendarTest'],
     'Calendar' => ['CalendarTest'],
+    'Package' => ['PackageTest'],
+    'Ruler' => ['RulerTest'],
 ];
 const APP_SUITES = [
     'Policies' => ['RolesTest'],
@@ -38,9 +40,11 @@ const APP_SUITES = [
     'Things' => ['ThingTest|CatalogueTest', 'HistoryTest'],
     'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
     'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
+    'Register' => ['DueTest|DayTest|LabelTest', 'RegisterTest|LogTest'],
+    'Print' => ['LabelTest|BenchTest'],
     'Planning' => ['PlanTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],
-    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest'],
+    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest', 'DayTest'],
 ];
 const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 

@@ -29,6 +29,7 @@ const SUITES = [
     'OnDay' => ['ThingsTest|CalendarTest'],
     'Log' => ['ThingsTest|CalendarTest'],
     'Calendar' => ['CalendarTest'],
+    'Value' => ['ThingsTest|CalendarTest', 'SizeTest|WorkbookTest'],
     'Package' => ['PackageTest'],
     'Ruler' => ['RulerTest'],
 ];

@@ -167,7 +167,7 @@ export const changes = [
   ['api/early.ts', 'setTimeout(() => early.delete(href), FRESH);', ''],
   ['api/client.ts', 'forgetEarly();', ''],
   ['api/early.ts', '...(on ? { on } : {}),', ''],
-  ['data/dues.ts', "days === null\n      ? 'by its counter'", "false\n      ? 'by its counter'"],
+  ['data/dues.ts', "days === null\n        ? 'by its counter'", "false\n        ? 'by its counter'"],
   ['data/dues.ts', "code === 'due.never'", 'false'],
   ['crib/wall/scanning.ts', 'if (!before.has(code)) tell(code);', 'tell(code);'],
   ['crib/wall/labels.ts', 'tags.length > MOST', 'false'],

@@ -19,6 +19,7 @@ use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Tests\Support\GeneratedThings;
 use Gondrik\Core\Tests\Support\ThingsShop;
 use Gondrik\Core\Tool\TakingPart;
+use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -291,4 +292,15 @@ it('tells what rests on a thing: all that takes its model, and what opens when i
     ['one of two: nothing opens', [['c1', 'crimper'], ['c4', 'crimper'], ['c2', 'cutter'], ['c3', 'knife']], 'c1', [42, 0]],
     ['what is taken for nothing', [['c1', 'crimper'], ['c2', 'cutter'], ['c3', 'knife'], ['c5', 'idle']], 'c5', [0, 0]],
     ['where another is missing all is a hole already', [['c1', 'crimper'], ['c2', 'cutter']], 'c1', [42, 0]],
+]);
+
+it('knows the models that belong into a kit and of which nothing counts', function (string $case, array $retired, array $gone): void {
+    $log = array_map(static fn(string $tag): array => ['id' => 'r-' . $tag, 'on' => '2027-03-01', 'what' => 'condition', 'asset' => $tag, 'condition' => 'retired'], $retired);
+    expect(array_map(static fn(Tool $tool): string => $tool->id, kitOn(benchShop($log), 'van', '2027-03-04')->gone()))->toBe($gone, $case);
+})->with([
+    ['all is there', [], []],
+    ['one of two', ['c1'], []],
+    ['both of a model, told once', ['c1', 'c2'], ['cutter']],
+    ['two models', ['c1', 'n1', 'c2'], ['snips', 'cutter']],
+    ['of another kit', ['c3'], []],
 ]);

@@ -292,3 +292,8 @@ it('says of a row of things what is wrong with it, and where', function (array $
     'a kind of due that there is not' => [['id', 'tool', 'due.kind'], ['T-9', 'small', 'polish'], ['3 2: polish – one of: calibration, verification, inspection, oil, blade, die, battery']],
     'no tag' => [['tool'], ['small'], ['3 -:  – id is missing']],
 ]);
+
+it('takes no word for nothing where something must be', function (): void {
+    $read = readAs('kit', ['id', 'name', 'tool'], [1 => ['van', 'Van', 'none']], shopOfThings());
+    expect(wrongIn($read[0]))->toBe(['1 2: none – no tool of the shop has this id']);
+});

@@ -74,3 +74,13 @@ it('says of each cell that is not what its column says where it stands', functio
         'an empty line, and a mark of an office program' => [['datapackage.json' => $package(['id' => 'string']), 'kits.csv' => "\u{feff}id\r\nk\r\n\r\n"], []],
     ];
 });
+
+it('carries text as it is: what is empty, what is blank, and what begins as a mark or a formula does', function (string $text): void {
+    $workbook = (object) ['gondrik' => 1, 'wires' => [(object) ['id' => 'w', 'name' => $text], (object) ['id' => 'v', 'name' => 'plain']]];
+    expect((new PackageReader())->workbook((new PackageWriter())->files($workbook)))->toEqual($workbook);
+})->with(['', ' ', "'", "'quoted", '=1', "\tx", '-5', '007', 'null', '"', "a\r\nb", '2027-03-04']);
+
+it('passes over what is empty', function (): void {
+    $package = '{"resources": [{"name": "kits", "path": "kits.csv", "schema": {"fields": [{"name": "id", "type": "string"}]}}]}';
+    expect((new PackageReader())->workbook(['datapackage.json' => $package, 'kits.csv' => "\u{feff}id\r\nk\r\n\r\nl\r\n"]))->toEqual((object) ['kits' => [(object) ['id' => 'k'], (object) ['id' => 'l']]]);
+});

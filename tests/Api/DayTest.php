@@ -117,9 +117,35 @@ it('tells what of the work rests on one thing, as it is without it', function ()
     $tower = collect($resting->json('data'))->firstWhere('scope.id', 'tower-7');
     expect(OpenApi::mismatch($resting, 'get', '/assets/{id}/resting'))->toBe('')
         ->and($tower['lost'])->toBe(32)->and($tower['taken'])->toBeGreaterThanOrEqual(32);
+    // Scopes that were put away are not asked.
+    $version = $this->getJson('/api/v1/scopes/tower-7')->json('version');
+    $scope = array_diff_key($this->getJson('/api/v1/scopes/tower-7')->json(), ['version' => 0]);
+    $away = $this->putJson('/api/v1/scopes/tower-7', [...$scope, 'archived' => true], ['If-Match' => '"' . $version . '"'])->assertOk();
+    expect(array_column(array_column($this->getJson('/api/v1/assets/TQ-03/resting')->json('data'), 'scope'), 'id'))->not->toContain('tower-7');
+    $this->putJson('/api/v1/scopes/tower-7', $scope, ['If-Match' => '"' . $away->json('version') . '"'])->assertOk();
     // Given out, that is what opens, and nothing rests on it any more.
     $this->postJson('/api/v1/log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']]]])->assertCreated();
     expect($this->getJson('/api/v1/coverage?' . TOWER . '&on=' . now()->toDateString())->json('report.headline.hole'))->toBe(70 + 32)
         ->and($this->getJson('/api/v1/assets/TQ-03/resting')->json('data'))->toBe([])
         ->and($this->getJson('/api/v1/assets/gone/resting')->status())->toBe(404);
+});
+
+it('tells on the wall what a tracked kit has otherwise than its paper, and a copy than its pattern', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Coordinator));
+    $kits = fn(): array => array_column($this->getJson('/api/v1/wall')->json('kits'), null, 'id');
+    expect($kits()['panel-bench']['unlikePaper'])->toBe([['tool' => 'diagonal-160', 'name' => 'Diagonal cutter 160 mm', 'wanted' => 0, 'tags' => ['CU-15']]])
+        ->and([$kits()['panel-bench']['like'], $kits()['panel-bench']['drift']])->toBe([null, []]);
+    $kit = $this->getJson('/api/v1/kits/panel-bench')->json();
+    $copy = ['name' => 'A copy', 'tracked' => true, 'like' => 'panel-bench', 'tools' => [['tool' => 'flush-cut']]];
+    $made = $this->postJson('/api/v1/kits', $copy)->assertCreated()->json('id');
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'moved', 'asset' => 'CU-04', 'to' => $made]]])->assertCreated();
+    $drift = array_column($kits()[$made]['drift'], null, 'tool');
+    expect($kits()[$made]['unlikePaper'])->toBe([])
+        ->and([$drift['flush-cut']['wanted'], $drift['flush-cut']['tags']])->toBe([0, ['CU-04']])
+        ->and($drift['diagonal-160']['wanted'])->toBe(1)
+        ->and(array_column($kits()['panel-bench']['unlikePaper'], 'wanted', 'tool'))->toBe(['flush-cut' => 1, 'diagonal-160' => 0])
+        // Who is not kept by its things differs in nothing.
+        ->and($kit['tracked'])->toBeTrue();
+    $this->putJson('/api/v1/kits/panel-bench', array_diff_key($kit, ['version' => 0, 'tracked' => 0]), ['If-Match' => '"' . $kit['version'] . '"'])->assertOk();
+    expect($kits()['panel-bench']['unlikePaper'])->toBe([]);
 });

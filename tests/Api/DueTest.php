@@ -65,6 +65,8 @@ it('gives dates, tags and models to whoever knows the secret address, until it i
     $event = collect($calendar->select('VEVENT'))->first(static fn($event): bool => (string) $event->{SUMMARIES} === 'TQ-03: verification');
     assert($event->DTSTART instanceof Date);
     expect([(string) $event->DTSTART, (string) $event->DTSTART['VALUE'], (string) $event->DESCRIPTION])->toBe([str_replace('-', '', $this->demoDay()->plus(6)->plain()), 'DATE', 'Torque screwdriver 0.4–2.5 N·m'])
+        // A whole day ends where the next begins.
+        ->and((string) $event->DTEND)->toBe(str_replace('-', '', $this->demoDay()->plus(7)->plain()))
         // Nobody is named, nothing costs, and nothing is said of where it is.
         ->and(array_diff(array_unique(array_map(static fn($property): string => $property->name, [...$event->children()])), ['UID', 'DTSTAMP', 'SUMMARY', 'DESCRIPTION', 'TRANSP', 'DTSTART', 'DTEND']))->toBe([]);
     $ids = array_map(static fn($event): string => (string) $event->UID, $calendar->select('VEVENT'));

@@ -59,6 +59,14 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('3 rows cannot be read yet').waitFor();
   await shoot('work-table');
   await page.getByRole('button', { name: 'Let it go' }).click();
+  // Something that was done, and taken back.
+  await page.goto('/work?kit=pylon-backpack&scope=tower-7');
+  await page.locator('[data-cell="feeder-4/quantity"]').dblclick();
+  await page.getByRole('textbox', { name: 'Count' }).fill('12');
+  await page.keyboard.press('Enter');
+  await page.getByText('Written: 1 line').waitFor();
+  await page.locator('.done').getByRole('button', { name: 'Undo' }).click();
+  await page.getByText('Taken back').waitFor();
   await page.goto('/shop/history');
   await page.locator('summary').nth(1).click();
   await shoot('history');

@@ -100,6 +100,7 @@ const printed = (lines: string | null) =>
         <label class="day">
           On
           <input
+            class="lone-field"
             type="date"
             aria-label="On which day"
             :value="pair.on ?? ''"
@@ -170,16 +171,6 @@ const printed = (lines: string | null) =>
   gap: 6px 14px;
   align-items: center;
   padding-bottom: 10px;
-}
-
-.day input {
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 6px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .turn {

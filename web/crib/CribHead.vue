@@ -33,6 +33,7 @@ useKeys('/', () => void nextTick(() => field.value?.focus()));
       v-if="hint"
       ref="field"
       v-model="search"
+      class="lone-field"
       type="search"
       :placeholder="hint"
       :aria-label="name"
@@ -54,13 +55,6 @@ header {
 
 input {
   flex: 0 1 250px;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 10px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .count {

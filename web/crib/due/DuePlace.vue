@@ -163,7 +163,7 @@ useUndoKeys();
             <input
               v-if="ticked.has(keyOf(due))"
               :value="ticked.get(keyOf(due))"
-              class="certificate"
+              class="certificate lone-field"
               placeholder="certificate"
               maxlength="200"
               :aria-label="`Certificate of ${due.thing.tag}`"
@@ -272,13 +272,6 @@ li.marked {
 
 .certificate {
   flex: 0 1 170px;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .print {

@@ -47,6 +47,7 @@ const words = computed(() => (since.value ? dayWords(since.value.slice(0, 10), p
     </p>
     <p v-if="made" class="made" role="status">
       <input
+        class="lone-field"
         :value="made"
         readonly
         aria-label="Address of the calendar"
@@ -89,13 +90,6 @@ p {
 
 input {
   flex: 1 1 320px;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
   font-size: 12.5px;
 }
 

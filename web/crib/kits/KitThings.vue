@@ -52,6 +52,7 @@ const many = (count: Schemas['ModelCount']) => Math.abs(missing(count));
     <label v-if="others.length && !(isReadonly && !like)" class="like">
       A copy of
       <select
+        class="lone-field"
         :value="like ?? ''"
         :disabled="isReadonly"
         @change="emit('put', 'like', ($event.target as HTMLSelectElement).value || undefined)"
@@ -125,16 +126,6 @@ li {
   gap: 8px;
   align-items: center;
   min-height: var(--touch);
-}
-
-select {
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .tag {

@@ -78,7 +78,9 @@ const isNotGood = computed(() => props.things.some(({ condition }) => condition 
     <section v-else-if="areIn">
       <div class="head">
         <h3>Give to</h3>
-        <label class="muted">back by <input v-model="due" type="date" :min="wall.today" /></label>
+        <label class="muted"
+          >back by <input v-model="due" class="lone-field" type="date" :min="wall.today"
+        /></label>
       </div>
       <div class="names">
         <button
@@ -107,7 +109,13 @@ const isNotGood = computed(() => props.things.some(({ condition }) => condition 
           class="row"
           @submit.prevent="text.trim() && act.giveOut({ text: text.trim() }, text.trim(), due || null)"
         >
-          <input v-model="text" aria-label="Somebody else" placeholder="somebody else" maxlength="200" />
+          <input
+            v-model="text"
+            class="lone-field"
+            aria-label="Somebody else"
+            placeholder="somebody else"
+            maxlength="200"
+          />
           <v-btn size="small" type="submit" :disabled="!text.trim() || isPending">Give</v-btn>
         </form>
       </div>
@@ -143,7 +151,13 @@ const isNotGood = computed(() => props.things.some(({ condition }) => condition 
           :picked="asked"
           @pick="kind = $event"
         />
-        <input v-model="certificate" aria-label="Certificate" placeholder="certificate" maxlength="200" />
+        <input
+          v-model="certificate"
+          class="lone-field"
+          aria-label="Certificate"
+          placeholder="certificate"
+          maxlength="200"
+        />
         <v-btn size="small" type="submit" color="primary" variant="flat" :disabled="isPending">Passed</v-btn>
         <v-btn size="small" variant="text" :disabled="isPending" @click="act.failed(asked)">Failed</v-btn>
       </form>
@@ -167,6 +181,7 @@ const isNotGood = computed(() => props.things.some(({ condition }) => condition 
       <form class="row" @submit.prevent="reason.trim() && act.clear(reason.trim())">
         <input
           v-model="reason"
+          class="lone-field"
           aria-label="Why it is good again"
           placeholder="why it is good again"
           maxlength="500"
@@ -239,13 +254,6 @@ h3 {
 
 input {
   min-width: 0;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .row > input {

@@ -92,7 +92,11 @@ function submit(): void {
         />
         <label class="pick">
           <span class="label">Model</span>
-          <select :value="draft.tool ?? ''" @change="put('tool', ($event.target as HTMLSelectElement).value)">
+          <select
+            class="lone-field"
+            :value="draft.tool ?? ''"
+            @change="put('tool', ($event.target as HTMLSelectElement).value)"
+          >
             <option value="" disabled>which?</option>
             <option v-for="one in models" :key="one.id" :value="one.id">{{ one.name }}</option>
           </select>
@@ -101,6 +105,7 @@ function submit(): void {
         <label class="pick">
           <span class="label">Lives in</span>
           <select
+            class="lone-field"
             :value="draft.home ?? SHELF"
             @change="put('home', ($event.target as HTMLSelectElement).value || undefined)"
           >
@@ -119,6 +124,7 @@ function submit(): void {
         <label class="pick">
           <span class="label">Bought</span>
           <input
+            class="lone-field"
             type="date"
             :max="wall.today"
             :value="draft.bought ?? ''"
@@ -208,13 +214,6 @@ function submit(): void {
 select,
 input[type='date'] {
   width: 100%;
-  min-height: calc(var(--touch) + 2px);
-  padding: 0 8px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
 }
 
 .wide {

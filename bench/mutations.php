@@ -259,7 +259,7 @@ return [
     ['src/Package/PackageReader.php', '$type === ColumnType::Number && $is === ColumnType::Integer', 'false'],
     ['src/Package/PackageReader.php', 'if (!in_array($line[\'scope\'] ?? null, $known, true)) {', 'if (false) {'],
     // Things, their labels, what is due, the package
-    ['app/Register/Wall.php', '!$scope->archived', 'true'],
+    ['app/Register/WhatRests.php', '!$scope->archived', 'true'],
     ['app/Register/Wall.php', '$tags === [] || ', ''],
     ['app/Register/Wall.php', '$kit->tracked ? array_map($written, $inventory($kit)->againstPaper()) : []', '[]'],
     ['app/Register/DueFeed.php', "'feed_proof' => \$key === null ? null : self::proof(\$key)", "'feed_proof' => \$key"],

@@ -170,7 +170,7 @@ export const changes = [
   ['data/dues.ts', "days === null\n        ? 'by its counter'", "false\n        ? 'by its counter'"],
   ['data/dues.ts', "code === 'due.never'", 'false'],
   ['crib/wall/scanning.ts', 'if (!before.has(code)) tell(code);', 'tell(code);'],
-  ['crib/wall/labels.ts', 'tags.length > MOST', 'false'],
+  ['crib/wall/labels.ts', 'tags.length > MOST_LABELS', 'false'],
   ['crib/wall/lasting.ts', 'good.length > 1', 'good.length > 0'],
   ['crib/wall/useThingDraft.ts', 'padStart(digits.length', 'padStart(0'],
   ['crib/wall/strips.ts', 'thing.note, kit, due]', 'thing.note]'],

@@ -15,6 +15,9 @@ final readonly class LabelSheet
 
     public const LABELS = self::COLUMNS * self::ROWS;
 
+    /** So many at once: some ten sheets, drawn in some seconds. */
+    public const MOST = 500;
+
     /** A quarter of the code may be dirt and it still reads. */
     private const CODE = 'QRCODE,Q';
 

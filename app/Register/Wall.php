@@ -11,9 +11,6 @@ use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
-use Gondrik\Core\Calendar\Resting;
-use Gondrik\Core\OnDay\AssetDue;
-use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\OnDay\Inventory;
 use Gondrik\Core\OnDay\Lasting;
@@ -21,7 +18,6 @@ use Gondrik\Core\OnDay\ModelCount;
 use Gondrik\Core\Output\AssetWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Ruler\ToolRuler;
-use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Value\Day;
@@ -40,6 +36,7 @@ final readonly class Wall
     {
         $workbook = $this->shops->read($shop, Needs::of()->withRegister());
         $rulers = new RulerWriter();
+        $writer = new AssetWriter($day, $workbook->rules()->duesThatCount);
         $byModel = [];
         foreach ($workbook->onDay()->histories as $history) {
             $byModel[$history->asset->tool->id][] = $history;
@@ -62,15 +59,9 @@ final readonly class Wall
             ),
             'findings' => AssetWriter::findings(),
             'ticks' => $rulers->ticks(),
-            'dues' => array_map(static fn(AssetDue $due): array => [
-                'tag' => $due->thing->asset->id,
-                'kind' => $due->state->due->kind->value,
-                'on' => $due->on?->plain(),
-                'week' => $due->week($day)?->plain(),
-                'code' => $due->state->code?->value,
-            ], DueDates::of($workbook->onDay()->histories, $day, Dues::DAYS)),
+            'dues' => array_map($writer->due(...), DueDates::of($workbook->onDay()->histories, $day, Dues::DAYS)),
             'duesTo' => $day->plus(Dues::DAYS)->plain(),
-            'things' => array_map(self::writer($workbook, $day)->thing(...), $workbook->onDay()->histories),
+            'things' => array_map($writer->thing(...), $workbook->onDay()->histories),
         ];
     }
 
@@ -91,33 +82,6 @@ final readonly class Wall
         $things = array_values(array_filter($all, static fn(Asset $asset): bool => $tags === [] || in_array($asset->id, $tags, true)));
 
         return $things === [] ? throw new InvalidWorkbook([new Problem('tags', null, 'must name things: the shop has none yet')]) : $things;
-    }
-
-    /**
-     * What of each scope rests on one thing in the kit that it is in; scopes that were put away are not asked, and where it counts for no
-     * kit nothing rests on it.
-     *
-     * @return list<array{scope: array{id: string, name: string}, taken: int, lost: int}>
-     *
-     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
-     */
-    public function resting(Shop $shop, string $tag, Day $day): array
-    {
-        $workbook = $this->shops->whole($shop);
-        $days = $workbook->onDay();
-        $history = array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
-            ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
-        $kit = $history->on($day)->kit();
-        if ($kit?->tracked !== true) {
-            return [];
-        }
-        $told = [];
-        foreach (array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) as $scope) {
-            $resting = Resting::of($days, $tag, $kit, $scope, $workbook->rulesFor($scope), $day);
-            $told[] = ['scope' => ['id' => $scope->id, 'name' => $scope->name], 'taken' => $resting->taken, 'lost' => $resting->lost];
-        }
-
-        return $told;
     }
 
     /**
@@ -157,10 +121,5 @@ final readonly class Wall
             'like' => isset($kits[$kit->like ?? '']) ? $kit->like : null,
             'drift' => $kit->tracked && isset($kits[$kit->like ?? '']) ? array_map($written, $inventory($kit)->against($inventory($kits[$kit->like ?? '']))) : [],
         ], $workbook->kits);
-    }
-
-    private static function writer(Workbook $workbook, Day $day): AssetWriter
-    {
-        return new AssetWriter($day, $workbook->rules()->duesThatCount);
     }
 }

@@ -71,6 +71,12 @@ it('says of each cell that is not what its column says where it stands', functio
         'no list' => [['datapackage.json' => $package(['tools' => 'array']), 'kits.csv' => "tools\n[1\n{}\n"], [['kits.csv/2/tools', '[1', 'must be a list as JSON has it'], ['kits.csv/3/tools', '{}', 'must be a list as JSON has it']]],
         'text without its marks' => [['datapackage.json' => $package(['to' => 'any']), 'kits.csv' => "to\nvan\n\"\"\"van\"\"\"\n"], [['kits.csv/2/to', 'van', 'must be a value as JSON has it, text in quotation marks']]],
         'a line of no scope' => [['datapackage.json' => $package(['scope' => 'string'], 'lines'), 'lines.csv' => "scope,id\ns,l1\n"], [['lines.csv/2/scope', 's', 'must be the id of a scope of the package']]],
+        'a cell below no name' => [['datapackage.json' => $package(['id' => 'string']), 'kits.csv' => "id\nk,more\n"], [['kits.csv/2/2', 'more', 'must stand below the name of a column']]],
+        'a column twice' => [['datapackage.json' => $package(['id' => 'string']), 'kits.csv' => "id,id\nk,l\n"], [['kits.csv/1', 'id', 'must be the name of one column only']]],
+        'a value, and a part of it' => [['datapackage.json' => $package(['to' => 'string', 'to.person' => 'string']), 'kits.csv' => "to,to.person\nvan,\nvan,ada\n"], [['kits.csv/3/to', 'van', 'must be empty where to.person is said']]],
+        'a table twice' => [['datapackage.json' => '{"resources": [{"name": "kits", "path": "kits.csv"}, {"name": "kits", "path": "kits.csv"}]}', 'kits.csv' => "id\n"], [['datapackage.json/resources/1/name', 'kits', 'must be the name of one table only']]],
+        'a table that nothing describes' => [['datapackage.json' => $package([]), 'kits.csv' => "id\n", 'more.csv' => "id\nx\n"], [['more.csv', null, 'must be described in datapackage.json, or not be in the package']]],
+        'no resources' => [['datapackage.json' => '{"resources": ["kits"]}'], [['datapackage.json/resources/0/path', '', 'must be a file of the package']]],
         'an empty line, and a mark of an office program' => [['datapackage.json' => $package(['id' => 'string']), 'kits.csv' => "\u{feff}id\r\nk\r\n\r\n"], []],
     ];
 });

@@ -45,6 +45,15 @@ it('prints all of a shop on as many sheets as they take, and every code can be r
         ->and(array_filter($tags, static fn(string $tag): bool => !str_contains(implode(' ', $sheets), $tag)))->toBe([]);
 });
 
+it('prints no more at once than it can, and says how many', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Lead));
+    $have = count($this->getJson('/api/v1/wall')->json('things'));
+    $more = LabelSheet::MOST + 1 - $have;
+    $this->postJson('/api/v1/tables/assets/take', ['things' => array_map(static fn(int $at): array => ['thing' => ['id' => 'Z-' . $at, 'tool' => 'flush-cut'], 'version' => null], range(1, $more))])->assertOk();
+    $refused = $this->getJson('/api/v1/labels.pdf')->assertUnprocessable();
+    expect($refused->json('problems.0.expected'))->toBe('must name which: at most 500 labels are printed at once, the shop has 501 things');
+});
+
 it('names the tag that the shop does not have', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Hand));
     $this->getJson('/api/v1/labels.pdf?tags=TQ-03,XX-99')->assertUnprocessable()->assertJsonPath('problems.0.value', 'XX-99');

@@ -97,7 +97,7 @@ const printed = (lines: string | null) =>
           :picked="pair.scope"
           @pick="show({ scope: $event, line: null })"
         />
-        <label class="day">
+        <label v-if="kits.find(({ id }) => id === pair.kit)?.tracked" class="day">
           On
           <input
             class="lone-field"

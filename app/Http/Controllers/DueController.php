@@ -73,7 +73,7 @@ final class DueController extends Controller
                 AwayCode::DueFailed => 'failed',
                 default => 'by its counter',
             },
-            'where' => $thing->out === null ? $thing->home->name ?? 'the shelf' : 'out: ' . ($thing->out->to->person->name ?? $thing->out->to->kit->name ?? $thing->out->to->text),
+            'where' => $thing->out === null ? $thing->home->name ?? 'the shelf' : 'out: ' . $thing->out->to->name(),
         ];
     }
 }

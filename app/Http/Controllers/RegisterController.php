@@ -13,6 +13,9 @@ use App\Print\Paper;
 use App\Register\Logbook;
 use App\Register\Today;
 use App\Register\Wall;
+use App\Register\WhatRests;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -34,6 +37,9 @@ final class RegisterController extends Controller
     public function labels(LabelsRequest $request, Wall $wall, Paper $paper): Response
     {
         $things = $wall->named($this->shop($request), $request->ids('tags'));
+        if (count($things) > LabelSheet::MOST) {
+            throw new InvalidWorkbook([new Problem('tags', null, 'must name which: at most ' . LabelSheet::MOST . ' labels are printed at once, the shop has ' . count($things) . ' things')]);
+        }
 
         return self::pdf('labels', $paper->pdf('paper.labels', ['title' => 'Labels', 'columns' => LabelSheet::COLUMNS, 'sheets' => LabelSheet::sheets($things, $request->skip())]));
     }
@@ -45,9 +51,9 @@ final class RegisterController extends Controller
     }
 
     /** What of the work rests on one thing. */
-    public function resting(DayRequest $request, Wall $wall, string $id): JsonResponse
+    public function resting(DayRequest $request, WhatRests $rests, string $id): JsonResponse
     {
-        return $this->json(['data' => $wall->resting($this->shop($request), $id, $request->day() ?? $request->today())]);
+        return $this->json(['data' => $rests->on($this->shop($request), $id, $request->day() ?? $request->today())]);
     }
 
     public function store(LogRequest $request, Logbook $logbook): JsonResponse

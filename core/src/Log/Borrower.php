@@ -24,4 +24,10 @@ final readonly class Borrower
             throw Invalid::at('', null, 'give person, kit or text, one of them');
         }
     }
+
+    /** What he or it is called. */
+    public function name(): string
+    {
+        return $this->person->name ?? $this->kit->name ?? $this->text ?? '';
+    }
 }

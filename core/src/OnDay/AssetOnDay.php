@@ -83,8 +83,6 @@ final readonly class AssetOnDay
 
     private function away(): Standing
     {
-        $to = $this->out?->to;
-
-        return new Standing(false, AwayCode::Away, $this->out->on ?? $this->movedOn, $this->out?->due, borrower: $to->person->name ?? $to->kit->name ?? $to?->text);
+        return new Standing(false, AwayCode::Away, $this->out->on ?? $this->movedOn, $this->out?->due, borrower: $this->out?->to->name());
     }
 }

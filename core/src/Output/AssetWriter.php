@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\AssetOnDay;
 use Gondrik\Core\OnDay\AssetSign;
@@ -56,6 +57,18 @@ final readonly class AssetWriter
         ];
     }
 
+    /** @return array{tag: string, kind: string, on: string|null, week: string|null, code: string|null} */
+    public function due(AssetDue $due): array
+    {
+        return [
+            'tag' => $due->thing->asset->id,
+            'kind' => $due->state->due->kind->value,
+            'on' => $due->on?->plain(),
+            'week' => $due->week($this->day)?->plain(),
+            'code' => $due->state->code?->value,
+        ];
+    }
+
     /** @return list<array{code: string, text: string, condition: string}> what hands find wrong with a thing, and how it is from then on unless somebody says otherwise */
     public static function findings(): array
     {
@@ -87,7 +100,7 @@ final readonly class AssetWriter
         $out = $state->out;
 
         return $out === null ? null : [
-            'to' => $out->to->person->name ?? $out->to->kit->name ?? $out->to->text ?? '',
+            'to' => $out->to->name(),
             'person' => $out->to->person?->id,
             'kit' => $out->to->kit?->id,
             'since' => $out->on->plain(),

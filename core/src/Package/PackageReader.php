@@ -34,7 +34,14 @@ final readonly class PackageReader
                 $problems[] = new Problem(self::DESCRIPTION . '/resources/' . $at . '/path', $path, 'must be a file of the package');
                 continue;
             }
+            if (isset($tables[$name])) {
+                $problems[] = new Problem(self::DESCRIPTION . '/resources/' . $at . '/name', $name, 'must be the name of one table only');
+            }
             $tables[$name] = self::rows($path, $files[$path], self::types($resource), $problems);
+        }
+        $described = array_map(static fn(mixed $resource): mixed => $resource->path ?? null, $package->resources);
+        foreach (array_diff(array_map(strval(...), array_keys($files)), [self::DESCRIPTION], array_filter($described, is_string(...))) as $path) {
+            $problems[] = new Problem($path, null, 'must be described in ' . self::DESCRIPTION . ', or not be in the package');
         }
         $known = array_map(static fn(array $scope): mixed => $scope['id'] ?? null, $tables['scopes'] ?? []);
         foreach ($tables[PackageTables::LINES] ?? [] as $at => $line) {
@@ -80,7 +87,10 @@ final readonly class PackageReader
         assert($file !== false);
         fwrite($file, str_starts_with($text, "\u{feff}") ? substr($text, 3) : $text);
         rewind($file);
-        $names = fgetcsv($file, escape: '') ?: [];
+        $names = array_map(strval(...), fgetcsv($file, escape: '') ?: []);
+        foreach (array_unique(array_diff_assoc($names, array_unique($names))) as $name) {
+            $problems[] = new Problem($path . '/1', $name, 'must be the name of one column only');
+        }
         $rows = [];
         for ($number = 2; ($cells = fgetcsv($file, escape: '')) !== false; $number++) {
             // A line with nothing in it is none.
@@ -88,10 +98,13 @@ final readonly class PackageReader
                 continue;
             }
             $row = [];
-            foreach ($names as $at => $name) {
-                $cell = $cells[$at] ?? '';
-                $name = (string) $name;
-                if ($cell === '' || $name === '') {
+            foreach ($cells as $at => $cell) {
+                $name = (string) ($names[$at] ?? '');
+                if ($cell === null || $cell === '') {
+                    continue;
+                }
+                if ($name === '') {
+                    $problems[] = new Problem($path . '/' . $number . '/' . $at + 1, $cell, 'must stand below the name of a column');
                     continue;
                 }
                 try {
@@ -100,10 +113,33 @@ final readonly class PackageReader
                     $problems[] = new Problem($path . '/' . $number . '/' . $name, $cell, $error->getMessage());
                 }
             }
+            foreach (self::clashes($row) as $name => $group) {
+                $problems[] = new Problem($path . '/' . $number . '/' . $name, $cells[(int) array_search($name, $names, true)], 'must be empty where ' . $group . ' is said');
+            }
             $rows[] = $row;
         }
 
         return $rows;
+    }
+
+    /**
+     * @param array<string, mixed> $row
+     *
+     * @return array<string, string> columns that say one value where another says a part of it, each with that other
+     */
+    private static function clashes(array $row): array
+    {
+        $clashes = [];
+        foreach (array_map(strval(...), array_keys($row)) as $part) {
+            for ($group = $part; str_contains($group, '.');) {
+                $group = substr($group, 0, (int) strrpos($group, '.'));
+                if (array_key_exists($group, $row)) {
+                    $clashes[$group] = $part;
+                }
+            }
+        }
+
+        return $clashes;
     }
 
     /** @throws \UnexpectedValueException with what it must be */

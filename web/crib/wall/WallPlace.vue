@@ -15,7 +15,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import CribHead from '../CribHead.vue';
 import HandlingForm from './HandlingForm.vue';
-import { labelsOf } from './labels';
+import { labelsOf, MOST_LABELS } from './labels';
 import { canScan } from './scanning';
 import SignShape from './SignShape.vue';
 import { signs, type Sign } from './signs';
@@ -139,6 +139,7 @@ useUndoKeys();
           >Scan</v-btn
         >
         <a v-if="labels" class="act" :href="labels" target="_blank" rel="noopener">Labels</a>
+        <span v-else-if="shown.size" class="muted act">Labels: {{ MOST_LABELS }} at once at most</span>
         <v-btn
           v-if="wall?.things.length"
           size="small"
@@ -220,7 +221,10 @@ useUndoKeys();
           <p class="mono tags">{{ marked.map(({ tag }) => tag).join(' ') }}</p>
           <HandlingForm :things="marked" :wall @done="unmark()" />
           <p>
-            <a :href="labelsOf([...marks], wall.things.length) ?? undefined" target="_blank"
+            <a
+              v-if="marks.size <= MOST_LABELS"
+              :href="labelsOf([...marks], wall.things.length) ?? undefined"
+              target="_blank"
               >Print their labels</a
             >
           </p>

@@ -25,21 +25,25 @@ export function useThingDraft(tag: Ref<string | null>) {
     gcTime: 0,
   });
   const draft = ref<Record<string, unknown>>({});
+  /** Of the one that was seen when the draft was begun: what others write meanwhile neither takes its place nor is written over. */
+  const begunOn = ref<string | null>(null);
   watch(
     seen.data,
     (thing) => {
-      if (thing) draft.value = omit(thing, 'version');
+      if (!thing || begunOn.value !== null) return;
+      draft.value = omit(thing, 'version');
+      begunOn.value = thing.version;
     },
     { immediate: true },
   );
-  const isKnown = computed(() => tag.value === null || seen.data.value !== undefined);
+  const isKnown = computed(() => tag.value === null || begunOn.value !== null);
 
   /** What is empty is not said. */
   const put = (key: string, value: unknown): void => {
     const rest = omit(draft.value, key);
     draft.value = value === undefined || value === '' ? rest : { ...rest, [key]: value };
   };
-  const version = () => ({ 'If-Match': `"${seen.data.value?.version ?? ''}"` });
+  const version = () => ({ 'If-Match': `"${begunOn.value ?? ''}"` });
   const body = (id: string) => ({ ...draft.value, id }) as ThingDraft;
 
   return {

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Register;
+
+use App\Models\ListRow;
+use App\Models\Shop;
+use App\Reading\ShopWorkbook;
+use Gondrik\Core\Calendar\Resting;
+use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Value\Day;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
+
+/** What of the work rests on one thing. */
+final readonly class WhatRests
+{
+    public function __construct(private ShopWorkbook $shops) {}
+
+    /**
+     * What of each scope rests on one thing in the kit that it is in; scopes that were put away are not asked, and where it counts for no
+     * kit nothing rests on it.
+     *
+     * @return list<array{scope: array{id: string, name: string}, taken: int, lost: int}>
+     *
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
+     */
+    public function on(Shop $shop, string $tag, Day $day): array
+    {
+        $workbook = $this->shops->whole($shop);
+        $days = $workbook->onDay();
+        $history = array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
+            ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
+        $kit = $history->on($day)->kit();
+        if ($kit?->tracked !== true) {
+            return [];
+        }
+        $told = [];
+        foreach (array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) as $scope) {
+            $resting = Resting::of($days, $tag, $kit, $scope, $workbook->rulesFor($scope), $day);
+            $told[] = ['scope' => ['id' => $scope->id, 'name' => $scope->name], 'taken' => $resting->taken, 'lost' => $resting->lost];
+        }
+
+        return $told;
+    }
+}

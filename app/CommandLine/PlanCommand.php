@@ -8,6 +8,7 @@ use App\Planning\AskedPlan;
 use App\Planning\ShopPlan;
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -32,6 +33,7 @@ final class PlanCommand extends WorkbookCommand
             ->addOption('makeshift', null, InputOption::VALUE_NONE, 'Makeshift counts')
             ->addOption('without', null, self::MANY, 'Id of a tool not to buy; may be given several times')
             ->addOption('with', null, self::MANY, 'Id of a tool to buy in any case; may be given several times')
+            ->addOption('on', null, InputOption::VALUE_REQUIRED, 'Day on which the kit is planned for; what is lent or past a due may be called back or renewed')
             ->addOption('time-limit', null, InputOption::VALUE_REQUIRED, 'Seconds, after which the best found is told', self::SECONDS);
         $this->addRule()->addFormat();
     }
@@ -63,7 +65,9 @@ final class PlanCommand extends WorkbookCommand
             budget: $asked->amount('budget'),
             mass: $asked->amount('mass'),
             takesMakeshift: $asked->isSet('makeshift'),
+            means: [Means::Buy, Means::Renew, Means::CallBack],
             takesSingleSteps: true,
+            on: $asked->day('on'),
         );
         try {
             return (new ShopPlan($workbook, $asked->rules()))->question($plan);

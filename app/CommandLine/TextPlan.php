@@ -6,6 +6,7 @@ namespace App\CommandLine;
 
 use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\CurvePoint;
+use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\OpenStep;
 use Gondrik\Core\Planning\Plan;
 use Gondrik\Core\Planning\Role;
@@ -47,7 +48,7 @@ final readonly class TextPlan
     {
         $rows = array_map(static fn(Addition $one): string => sprintf(
             '+ %s, %s: %s',
-            $one->way->tool->id,
+            self::way($one->way),
             self::money($one->way->cost),
             $one->closes === [] ? 'closes nothing' : 'closes ' . implode(', ', array_unique(array_map(static fn(StepRef $step): string => $step->line->id, $one->closes))),
         ), $plan->add);
@@ -91,9 +92,20 @@ final readonly class TextPlan
     private static function instead(array $pair): string
     {
         return match (true) {
-            $pair[0] === null => 'with ' . $pair[1]?->tool->id . ' too',
-            $pair[1] === null => 'without ' . $pair[0]->tool->id,
-            default => $pair[1]->tool->id . ' instead of ' . $pair[0]->tool->id,
+            $pair[0] === null => 'with ' . ($pair[1] === null ? '' : self::way($pair[1])) . ' too',
+            $pair[1] === null => 'without ' . self::way($pair[0]),
+            default => self::way($pair[1]) . ' instead of ' . self::way($pair[0]),
+        };
+    }
+
+    private static function way(Way $way): string
+    {
+        $asset = $way->mending?->asset->id;
+
+        return $way->tool->id . match (true) {
+            $asset === null => '',
+            $way->means === Means::Renew => ' (' . $asset . ' renewed)',
+            default => ' (' . $asset . ' called back)',
         };
     }
 

@@ -7,6 +7,7 @@ namespace App\Planning;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\Terms;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Value\Day;
 
 /** What somebody asks a plan about, by the ids of the shop. Money in cents, mass in g. */
 final readonly class AskedPlan
@@ -35,5 +36,7 @@ final readonly class AskedPlan
         public array $exchange = [],
         /** Also what closes only a step of a line that stays open. */
         public bool $takesSingleSteps = false,
+        /** What counts in a tracked kit on this day; null on paper. */
+        public ?Day $on = null,
     ) {}
 }

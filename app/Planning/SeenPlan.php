@@ -7,6 +7,7 @@ namespace App\Planning;
 use App\Models\Shop;
 use App\Writing\ChangedMeanwhile;
 use Gondrik\Core\Output\PlanWriter;
+use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\Plan;
@@ -29,11 +30,15 @@ final readonly class SeenPlan
     /**
      * @param Shop $shop as it was read for the plan
      *
-     * @return self|null null where there is nothing to do
+     * What only counts again is no part of it: it is written down at the thing when it is done.
+     *
+     * @return self|null null where there is nothing to come by
      */
     public static function of(Shop $shop, PlanQuestion $question, Plan $plan): ?self
     {
-        return $plan->add === [] && $plan->paid === [] ? null : new self($shop->id, $shop->version, self::written($question, $plan));
+        $isToCome = array_filter($plan->add, static fn(Addition $one): bool => !$one->way->means->isMending()) !== [];
+
+        return !$isToCome && $plan->paid === [] ? null : new self($shop->id, $shop->version, self::written($question, $plan));
     }
 
     public function seal(): string
@@ -71,7 +76,7 @@ final readonly class SeenPlan
         return (object) [
             'kit' => $question->kit->of->id,
             'scopes' => array_map(static fn(PlannedScope $of): string => $of->scope->id, $question->scopes),
-            'cost' => $plan->cost,
+            'cost' => $plan->cost - $plan->costOfMending(),
             'terminations' => $plan->terminations,
             'coveredBefore' => $plan->coveredBefore,
             'coveredAfter' => $plan->coveredAfter,
@@ -86,6 +91,9 @@ final readonly class SeenPlan
         $items = [];
         foreach ($plan->add as $at => $addition) {
             $way = $addition->way;
+            if ($way->means->isMending()) {
+                continue;
+            }
             $items[] = ['tool' => $way->tool->id, 'name' => $way->tool->name, 'wanted' => $wanted[$at], 'means' => $way->means->value, 'from' => $way->from, 'cost' => $way->cost];
         }
         $paid = [];

@@ -70,10 +70,13 @@ final readonly class ShopWorkbook
      *
      * @param list<string>      $scopes
      * @param list<string>|null $terminals besides those of the work; null for all
+     * @param bool              $withDays  what a day asks for, too
      */
-    public function forPlan(Shop $shop, ?string $kit, array $scopes, ?array $terminals, bool $mayMove): Workbook
+    public function forPlan(Shop $shop, ?string $kit, array $scopes, ?array $terminals, bool $mayMove, bool $withDays): Workbook
     {
-        return $this->read($shop, $mayMove ? Needs::everything() : Needs::of(terminals: $terminals, tools: null, kits: $kit === null ? [] : [$kit], scopes: $scopes));
+        $needs = $mayMove ? Needs::everything() : Needs::of(terminals: $terminals, tools: null, kits: $kit === null ? [] : [$kit], scopes: $scopes);
+
+        return $this->read($shop, $withDays && !$mayMove ? $needs->withRegister() : $needs);
     }
 
     /**

@@ -89,6 +89,17 @@ it('comes to what looking at every set comes to where steps want a backup', func
         ->and(array_map(static fn(array $point): array => $point + ['add' => []], $plan['curve']))->toBe($hand->curve());
 })->with(range(51, 62));
 
+it('comes to what looking at every set comes to of a kit on a day, with seldom things in it and others that may count again', function (int $seed, string $shop): void {
+    $question = PlanShop::madeUp($seed, $shop === 'demo' ? static fn(): Workbook => demoShop() : generatedShop(...), 6, onDay: true);
+    $plan = planned($question);
+    $hand = new PlanByHand($question);
+    // What is called back costs nothing: of points of one cost by hand only the last is kept.
+    $curve = array_values(array_column(array_map(static fn(array $point): array => $point + ['add' => []], $plan['curve']), null, 'cost'));
+    expect(['cost' => $plan['cost'], 'add' => array_column($plan['add'], 'tool'), 'won' => $plan['coveredAfter'], 'makeshift' => $plan['makeshiftAfter'], 'mass' => $plan['mass']])->toBe($hand->ranked()[0])
+        ->and($curve)->toBe($hand->curve())
+        ->and($plan['next']['cost'] ?? null)->toBe($hand->ranked()[1]['cost'] ?? null);
+})->with(range(101, 124))->with(['demo', 'made up']);
+
 function generatedShop(Randomizer $random): Workbook
 {
     return (new WorkbookCodec())->readStored(GeneratedWorkbook::of($random->getInt(1, 100_000), 12, 24));

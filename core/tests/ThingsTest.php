@@ -7,6 +7,7 @@ use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\DueDates;
+use Gondrik\Core\OnDay\DueState;
 use Gondrik\Core\OnDay\Inventory;
 use Gondrik\Core\OnDay\Lasting;
 use Gondrik\Core\OnDay\ModelCount;
@@ -36,6 +37,19 @@ it('says of a thing on a day whether it counts, and why not', function (array $r
     expect([$standing->counts ? 'yes' : 'no', (string) $standing->code?->value, (string) $standing->since, (string) $standing->until])
         ->toBe([$row['counts'], $row['code'], $row['since'], $row['until']]);
 })->with(CaseTable::of('things', 'case'));
+
+it('says what would make a thing count again, and what that costs', function (array $row): void {
+    $shop = ThingsShop::of($row['asset'], $row['dues'], $row['log'], duePrice: 4500);
+    $day = Day::read($row['day']);
+    $van = $shop->onDay()->mendings($shop->kit('van'), $day, $shop->rules())[0] ?? null;
+    $mending = $shop->onDay()->histories[0]->on($day)->mending(HouseRules::DUES_THAT_COUNT);
+    expect($van)->toEqual($mending)
+        ->and([
+            'lent' => $mending === null ? '' : ($mending->isLent ? 'yes' : 'no'),
+            'renew' => implode(' ', array_map(static fn(DueState $state): string => $state->due->kind->value, $mending->dues ?? [])),
+            'price' => (string) $mending?->price(),
+        ])->toBe(array_intersect_key($row, array_flip(['lent', 'renew', 'price'])));
+})->with(CaseTable::of('mendings', 'case'));
 
 it('shows of a thing first what asks the most of somebody', function (array $row): void {
     $day = Day::read($row['day']);

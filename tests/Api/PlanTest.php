@@ -44,6 +44,51 @@ it('plans like the command line for the same workbook', function (string $query,
     'from nothing' => ['scopes=boards', ['--scope', 'boards']],
 ]);
 
+it('plans a tracked kit on a day: what is past a due is renewed where that is cheaper than another', function (): void {
+    $this->actingAs($this->lead($shop = $this->demo()));
+    $day = $this->demoDay()->plus(90);
+    $asked = 'kit=panel-bench&scopes=station-panel';
+    $answer = $this->getJson("/api/v1/plan?{$asked}&on={$day}&means=buy,renew,call-back")->assertOk();
+    expect(OpenApi::mismatch($answer, 'get', '/plan'))->toBe('');
+    $add = array_column($answer->json('plan.add'), null, 'means');
+    expect($add['renew'])->toMatchArray(['tool' => 'torque-small', 'cost' => 4500, 'isSecond' => false, 'mending' => ['asset' => 'TQ-02', 'isLent' => false, 'dues' => ['verification']]])
+        ->and($add['call-back'])->toMatchArray(['tool' => 'heavy-10-16', 'cost' => 0])
+        ->and($add['call-back']['mending'])->toMatchArray(['isLent' => true, 'dues' => []])
+        ->and($answer->json('plan.cost'))->toBe(4500)
+        ->and($answer->json('plan.coveredAfter'))->toBe($answer->json('plan.terminations'))
+        // What only counts again weighs nothing more: it is packed already.
+        ->and($answer->json('plan.mass'))->toBe($this->getJson("/api/v1/plan?{$asked}")->json('plan.mass'))
+        ->and($answer->json('seen'))->toBeNull()
+        ->and(array_column($answer->json('plan.buyingList'), 2, 0))->toHaveKey('renew', $answer->json('tools.torque-small.name') . ' (TQ-02)');
+    // The same by buying alone is dearer, and on paper nothing is to do.
+    $bought = $this->getJson("/api/v1/plan?{$asked}&on={$day}")->assertOk();
+    expect(array_column($bought->json('plan.add'), 'means'))->toBe(['buy', 'buy'])
+        ->and($bought->json('plan.cost'))->toBeGreaterThan(4500)
+        ->and($this->getJson("/api/v1/plan?{$asked}&means=buy,renew,call-back")->json('plan.add'))->toBe([]);
+    // What is bought is accepted, and what is renewed beside it is not: it is written down at the thing.
+    $both = $this->getJson("/api/v1/plan?kit=panel-bench&scopes=boards&on={$day}&means=buy,renew")->assertOk();
+    $accepted = $this->postJson('/api/v1/plans', ['seen' => $both->json('seen')])->assertCreated();
+    expect(array_column($both->json('plan.add'), 'means'))->toContain('renew', 'buy')
+        ->and(array_unique(array_column($accepted->json('items'), 'means')))->toBe(['buy'])
+        ->and($accepted->json('cost'))->toBe($both->json('plan.cost') - 4500);
+});
+
+it('plans on a day like the command line', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $file = tempnam(sys_get_temp_dir(), 'gondrik-plan-');
+    file_put_contents($file, App\Demo\DemoShop::asOf($this->demoDay()));
+    $day = $this->demoDay()->plus(90);
+    foreach ([['panel-bench', 'station-panel'], ['cabin-bench', 'door-harness'], ['pylon-backpack', 'tower-7']] as [$kit, $scope]) {
+        $process = new Process([base_path('bin/gondrik'), 'plan', $file, '--format', 'json', '--kit', $kit, '--scope', $scope, '--on', (string) $day]);
+        $process->run();
+        $told = json_decode($process->getOutput(), true, flags: JSON_THROW_ON_ERROR);
+        $page = $this->getJson("/api/v1/plan?steps=1&kit={$kit}&scopes={$scope}&on={$day}&means=buy,renew,call-back")->assertOk()->json('plan');
+        expect([$page['cost'], $page['coveredBefore'], $page['coveredAfter'], array_column($page['add'], 'tool'), array_values(array_filter(array_column(array_filter(array_column($page['add'], 'mending')), 'asset')))])
+            ->toBe([$told['cost'], $told['coveredBefore'], $told['coveredAfter'], array_column($told['add'], 'tool'), array_column($told['add'], 'asset')]);
+    }
+    unlink($file);
+});
+
 it('refuses what cannot be planned, naming the place', function (string $query, string $path): void {
     $response = $this->actingAs($this->lead($this->demo()))->getJson('/api/v1/plan?' . $query)->assertStatus(422)->assertHeader('Content-Type', 'application/problem+json');
     expect($response->json('problems.0.path'))->toBe($path);
@@ -54,6 +99,7 @@ it('refuses what cannot be planned, naming the place', function (string $query, 
     ['scopes=tower-7&budget=much', 'budget'],
     ['scopes=tower-7&mass=-1', 'mass'],
     ['scopes=tower-7&means=steal', 'means'],
+    ['scopes=tower-7&kit=pylon-backpack&on=2027-02-30', 'on'],
     ['scopes=tower-7&with=nothing', 'with'],
     ['scopes=tower-7&kit=pylon-backpack&with=diagonal-200', 'with'],
     ['scopes=tower-7&kit=pylon-backpack&mass=100', 'mass'],

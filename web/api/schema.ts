@@ -2491,10 +2491,10 @@ export interface components {
             version: string | null;
         };
         /**
-         * @description How a kit comes to have a tool: for its price, out of another kit, hired by the month, or somebody does it with theirs
+         * @description How a kit comes to have a tool: for its price, out of another kit, hired by the month, its own again when a due is done or it is called back, or somebody does it with theirs
          * @enum {string}
          */
-        Means: "buy" | "move" | "borrow" | "per-piece";
+        Means: "buy" | "move" | "borrow" | "renew" | "call-back" | "per-piece";
         /** @description The least money, in cents, for so many terminations that count, and all that is bought for it */
         CurvePoint: {
             cost: number;
@@ -2520,6 +2520,12 @@ export interface components {
                 from: string | null;
                 /** @description One more of a tool that is there, or comes, already */
                 isSecond: boolean;
+                /** @description The thing of the kit that counts again, and what makes it */
+                mending: {
+                    asset: string;
+                    isLent: boolean;
+                    dues: ("calibration" | "verification" | "inspection" | "oil" | "blade" | "die" | "battery")[];
+                } | null;
             }[];
             terminations: number;
             coveredBefore: number;
@@ -6887,6 +6893,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */
@@ -6964,6 +6972,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */
@@ -7041,6 +7051,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */
@@ -7120,6 +7132,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */
@@ -7206,6 +7220,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */
@@ -7283,6 +7299,8 @@ export interface operations {
                 without?: string;
                 /** @description buy, move, borrow, per-piece, with a comma between; buy where not said */
                 means?: string;
+                /** @description Day on which the kit is planned for: of a tracked kit what counts then, and what of it may be renewed or called back; without one, as it is packed */
+                on?: string;
                 /** @description For so many is borrowed; 1 where not said */
                 months?: number;
                 /** @description 1: only tools for one hand come in */

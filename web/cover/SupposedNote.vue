@@ -54,7 +54,12 @@ function less(key: 'with' | 'without', id: string): void {
       <RouterLink
         :to="{
           name: 'plan',
-          query: { kit: pair.kit, scopes: pair.scope, ...(pair.with ? { with: pair.with } : {}) },
+          query: {
+            kit: pair.kit,
+            scopes: pair.scope,
+            ...(pair.on ? { on: pair.on } : {}),
+            ...(pair.with ? { with: pair.with } : {}),
+          },
         }"
         >Plan</RouterLink
       >

@@ -18,6 +18,8 @@ export interface PlanAsked {
   budget?: number;
   mass?: number;
   makeshift?: '0' | '1';
+  /** What counts then in a kit that is kept by its things. */
+  on?: string;
   /** Also what closes single steps of lines that stay open. */
   steps?: '0' | '1';
   with?: string;

@@ -30,8 +30,12 @@ export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
       });
     },
     plan(): void {
+      const { on } = pair.value ?? {};
       if (pair.value)
-        void router.push({ name: 'plan', query: { kit: pair.value.kit, scopes: pair.value.scope } });
+        void router.push({
+          name: 'plan',
+          query: { kit: pair.value.kit, scopes: pair.value.scope, ...(on ? { on } : {}) },
+        });
     },
   };
 }

@@ -15,6 +15,8 @@ const props = defineProps<{
   kit: string | null;
   picked: string[];
   means: string[];
+  /** The day on which the kit is planned for; null as it is packed, undefined of one that is not kept by its things. */
+  on?: string | null | undefined;
   months: number;
   mass?: number | undefined;
   takesMakeshift: boolean;
@@ -39,9 +41,12 @@ const { isOpen, onToggle } = useOpened(() => isNarrowed.value);
 const isNarrow = useMediaQuery('(max-width: 600px)');
 const askedWords = computed(() => {
   const work = props.scopes.filter(({ id }) => props.picked.includes(id)).map(({ name }) => name);
-  const ways = waysToHave.filter(({ means }) => props.means.includes(means)).map(({ says }) => says);
-  return `${work.join(', ')}; tools ${ways.join(', ')}`;
+  const had = ways.value.filter(({ means }) => props.means.includes(means)).map(({ says }) => says);
+  return `${work.join(', ')}; tools ${had.join(', ')}`;
 });
+const ways = computed(() => waysToHave.filter(({ mends }) => !mends || typeof props.on === 'string'));
+/** As the calendar on the wall has it. */
+const today = () => new Date().toLocaleDateString('sv-SE');
 const NOTHING = { id: '', name: 'From nothing' };
 </script>
 
@@ -50,6 +55,34 @@ const NOTHING = { id: '', name: 'From nothing' };
     <PickOne label="Kit" :items="[...kits, NOTHING]" :picked="kit ?? ''" @pick="$emit('kit', $event)" />
     <component :is="isNarrow ? 'details' : 'div'" class="rest">
       <summary v-if="isNarrow">For {{ askedWords }}</summary>
+      <fieldset v-if="on !== undefined" class="day">
+        <legend>The kit</legend>
+        <label>
+          <input
+            type="radio"
+            name="as"
+            :checked="on === null"
+            @change="$emit('say', { on: null, means: null })"
+          />
+          <span>as it is packed</span>
+        </label>
+        <label>
+          <input
+            type="radio"
+            name="as"
+            :checked="on !== null"
+            @change="$emit('say', { on: today(), means: null })"
+          />
+          <span>as what counts on</span>
+        </label>
+        <input
+          type="date"
+          class="lone-field mono"
+          aria-label="Day of the plan"
+          :value="on ?? ''"
+          @change="$emit('say', { on: ($event.target as HTMLInputElement).value || null, means: null })"
+        />
+      </fieldset>
       <fieldset class="work">
         <legend>Work</legend>
         <label
@@ -62,7 +95,7 @@ const NOTHING = { id: '', name: 'From nothing' };
       </fieldset>
       <fieldset class="ways">
         <legend>A tool may be</legend>
-        <label v-for="way in waysToHave" :key="way.means">
+        <label v-for="way in ways" :key="way.means">
           <input type="checkbox" :checked="means.includes(way.means)" @change="$emit('means', way.means)" />
           <span>{{ way.says }}</span>
         </label>
@@ -153,7 +186,8 @@ const NOTHING = { id: '', name: 'From nothing' };
   align-items: start;
 }
 
-fieldset.work {
+fieldset.work,
+fieldset.day {
   grid-column: 2 / -1;
 }
 
@@ -167,6 +201,7 @@ fieldset.ways {
   }
 
   fieldset.work,
+  fieldset.day,
   fieldset.ways {
     grid-column: 1;
   }
@@ -198,6 +233,7 @@ label {
   min-height: var(--touch);
 }
 
+input[type='radio'],
 input[type='checkbox'] {
   accent-color: var(--copper);
 }

@@ -2,7 +2,7 @@
 import type { Schemas } from '@/api/client';
 import { money } from '@/shared/currency';
 import { counted } from '@/shared/pretty';
-import { breakEven, meansWords } from './planWords';
+import { breakEven, meansWords, mendingWords } from './planWords';
 
 /** What comes into the kit, how and for how much; each can be held fast or left out, and the plan answers. */
 const props = defineProps<{
@@ -36,7 +36,7 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
     <ul class="rows">
       <li
         v-for="add in plan.add"
-        :key="`${add.tool} ${add.isSecond}`"
+        :key="`${add.tool} ${add.isSecond} ${add.mending?.asset}`"
         :class="{ pinned: pinned.includes(add.tool) }"
       >
         <div class="head">
@@ -47,13 +47,19 @@ function paidByTool(): { tool: string; cost: number; lines: number }[] {
           <span class="mono cost">{{ money(add.cost) }}</span>
         </div>
         <div class="muted why">
+          <template v-if="add.mending"
+            ><RouterLink :to="{ name: 'wall', query: { thing: add.mending.asset } }">{{
+              mendingWords(add.mending)
+            }}</RouterLink
+            >;
+          </template>
           <template v-if="add.isSecond">a second one, as a backup; </template>
           <template v-if="add.from">out of {{ kitNames[add.from] ?? add.from }}; </template>
           <template v-if="add.closes.length"
             >closes {{ counted(add.closes.length, 'step') }} on {{ counted(linesOf(add), 'line') }}</template
           >
           <template v-else>closes nothing by itself</template>.
-          {{ breakEven(tools[add.tool] ?? {}) }}
+          {{ add.mending ? '' : breakEven(tools[add.tool] ?? {}) }}
         </div>
         <div v-if="!add.isSecond" class="acts">
           <button type="button" :aria-pressed="pinned.includes(add.tool)" @click="$emit('pin', add.tool)">

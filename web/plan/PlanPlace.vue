@@ -39,6 +39,7 @@ const {
   pinned,
   barred,
   means,
+  on,
   budget,
   mass,
   months,
@@ -104,6 +105,7 @@ async function arrive(plan: Schemas['AcceptedPlan'], item: number, has: boolean)
   await accepted.arrive(plan, item, has, has ? `Arrived: ${name}` : `Not arrived after all: ${name}`);
 }
 
+const isTracked = computed(() => kits.value.some(({ id, tracked }) => id === kit.value && tracked));
 const isEmpty = computed(() => !isLoading.value && scopes.value.length === 0);
 /** Cover, with the kit as this plan makes it. */
 const onCover = computed(() => ({
@@ -111,6 +113,7 @@ const onCover = computed(() => ({
   query: {
     kit: kit.value ?? '',
     scope: picked.value[0],
+    ...(on.value === null ? {} : { on: on.value }),
     ...(plan.value?.add.length ? { with: plan.value.add.map(({ tool }) => tool).join(',') } : {}),
   },
 }));
@@ -139,6 +142,7 @@ const onCover = computed(() => ({
         :kit
         :picked
         :means
+        :on="isTracked ? on : undefined"
         :months
         :mass
         :takes-makeshift="takesMakeshift"
@@ -263,6 +267,9 @@ const onCover = computed(() => ({
           <v-btn variant="outlined" @click="address.keepBeside()">Keep it beside</v-btn>
           <span v-if="exchanged.length" class="muted"
             >Write the other terminal into the work first: a plan is accepted for the work as it stands.</span
+          >
+          <span v-else-if="plan.add.length && plan.add.every(({ mending }) => mending)" class="muted"
+            >Nothing is to be bought: what is renewed or comes back is written down at the thing.</span
           >
           <span v-else-if="kit !== null" class="muted"
             >It is dated and kept; the kit changes when something arrives, not before.</span

@@ -1,6 +1,7 @@
 import type { Schemas } from '@/api/client';
 import type { PlanAsked } from '@/data/plans';
 import { money } from '@/shared/currency';
+import { dayWords } from '@/shared/days';
 import { counted } from '@/shared/pretty';
 import { operationName } from './planWords';
 
@@ -9,7 +10,7 @@ import { operationName } from './planWords';
 type Plan = Schemas['Plan'];
 
 const NUMBERS = ['budget', 'mass', 'months', 'grip', 'span'] as const;
-const TEXTS = ['kit', 'with', 'without', 'means', 'backups', 'swap'] as const;
+const TEXTS = ['kit', 'on', 'with', 'without', 'means', 'backups', 'swap'] as const;
 const TICKS = ['makeshift', 'steps', 'oneHanded', 'noMains'] as const;
 
 /** A question as it stands in the address beside another. */
@@ -36,6 +37,7 @@ export function askedWords(asked: PlanAsked, names: Record<string, string>): str
   const named = (ids: string) => ids.split(',').map((id) => names[id] ?? id);
   return [
     `${asked.kit === undefined ? 'from nothing' : (names[asked.kit] ?? asked.kit)} for ${named(asked.scopes).join(', ')}`,
+    asked.on === undefined ? null : `as on ${dayWords(asked.on, '')}`,
     asked.budget === undefined ? null : `at most ${money(asked.budget)}`,
     asked.mass === undefined ? null : `at most ${asked.mass} g`,
     asked.makeshift === '1' ? 'makeshift counts' : null,

@@ -23,7 +23,7 @@ const hole = (isClosed: boolean): Schemas['Plan']['holes'][number] => ({
 const plan = (of: Partial<Schemas['Plan']>) =>
   ({ holes: [], add: [], paid: [], open: [], cost: 0, ...of }) as Schemas['Plan'];
 const add = [
-  { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null, isSecond: false },
+  { tool: 't', count: 1, cost: 3400, closes: [], means: 'buy', from: null, isSecond: false, mending: null },
 ] as Schemas['Plan']['add'];
 
 it('says why a tool has its role', () => {

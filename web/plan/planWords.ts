@@ -1,17 +1,21 @@
 import type { Schemas } from '@/api/client';
 import { money } from '@/shared/currency';
-import { counted } from '@/shared/pretty';
+import { counted, words } from '@/shared/pretty';
 import { operationWords } from '@/shared/status';
 
 export const meansWords: Record<Schemas['Means'], string> = {
   buy: 'Buy',
   move: 'Move',
   borrow: 'Hire',
+  renew: 'Renew',
+  'call-back': 'Call back',
   'per-piece': 'Pay per piece',
 };
 
-/** The ways to have a tool, as one ticks them. */
-export const waysToHave: { means: Schemas['Means']; says: string }[] = [
+/** The ways to have a tool, as one ticks them; what mends is asked of a day only. */
+export const waysToHave: { means: Schemas['Means']; says: string; mends?: true }[] = [
+  { means: 'renew', says: 'renewed', mends: true },
+  { means: 'call-back', says: 'called back', mends: true },
   { means: 'buy', says: 'bought' },
   { means: 'move', says: 'moved from another kit' },
   { means: 'borrow', says: 'hired' },
@@ -62,6 +66,15 @@ export function whyOf(role: Role, nameOf: (id: string) => string): string {
         : 'No step of this work uses it.';
   }
 }
+
+type Mending = NonNullable<Schemas['Plan']['add'][number]['mending']>;
+
+/** What makes a thing of the kit count again. */
+export const mendingWords = ({ asset, isLent, dues }: Mending): string =>
+  [
+    isLent ? `${asset} comes back from whoever has it` : asset,
+    ...(dues.length ? [`${dues.map(words).join(' and ')} ${dues.length > 1 ? 'are' : 'is'} done`] : []),
+  ].join(': ');
 
 /** How a hired or paid tool compares with buying it. */
 export function breakEven(tool: { price?: number; perMonth?: number; perUse?: number }): string | null {

@@ -5,7 +5,7 @@ import { readAsked, writtenAsked } from './beside';
 
 /** What a plan is asked about, all of it in the address: it can be sent to somebody, and Back takes a step back. */
 export function usePlanAddress(known: {
-  kits: () => { id: string }[];
+  kits: () => { id: string; tracked?: boolean }[];
   scopes: () => { id: string; archived?: boolean }[];
 }) {
   const { asked, show } = useAddress();
@@ -31,7 +31,15 @@ export function usePlanAddress(known: {
   });
   const pinned = computed(() => list('with'));
   const barred = computed(() => list('without'));
-  const means = computed(() => (list('means').length ? list('means') : ['buy']));
+  /** Of a kit that is kept by its things: what counts then; null as it is packed. */
+  const on = computed(() => {
+    const day = asked('on');
+    const isTracked = known.kits().some(({ id, tracked }) => id === kit.value && tracked);
+    return isTracked && day !== null && /^\d{4}-\d{2}-\d{2}$/.test(day) ? day : null;
+  });
+  /** What is asked where nobody says otherwise: on a day also what the kit has already. */
+  const usual = computed(() => (on.value === null ? ['buy'] : ['buy', 'renew', 'call-back']));
+  const means = computed(() => (list('means').length ? list('means') : usual.value));
   const budget = computed(() => number('budget'));
   const backups = computed(() => list('backups'));
   const exchanged = computed(() => list('swap'));
@@ -53,6 +61,7 @@ export function usePlanAddress(known: {
       ...(asked('steps') === '1' ? { steps: '1' as const } : {}),
       ...(pinned.value.length ? { with: pinned.value.join(',') } : {}),
       ...(barred.value.length ? { without: barred.value.join(',') } : {}),
+      ...(on.value === null ? {} : { on: on.value }),
       ...(means.value.join() === 'buy' ? {} : { means: means.value.join(',') }),
       ...(means.value.includes('borrow') ? { months: number('months') ?? 1 } : {}),
       ...(oneHanded ? { oneHanded: '1' as const } : {}),
@@ -80,6 +89,7 @@ export function usePlanAddress(known: {
     pinned,
     barred,
     means,
+    on,
     budget,
     backups,
     exchanged,
@@ -131,7 +141,7 @@ export function usePlanAddress(known: {
       }),
     toggleMeans(of: string) {
       const next = toggled(means.value, of);
-      show({ means: written(next.length === 0 || next.join() === 'buy' ? [] : next) });
+      show({ means: written(next.length === 0 || next.join() === usual.value.join() ? [] : next) });
     },
     say: show,
   };

@@ -22,6 +22,7 @@ final class PlanRequest extends FormRequest
 {
     use AsksInUnits;
     use ListsThings;
+    use NamesDay;
     use NamesKit;
 
     private const MOST_SCOPES = 20;
@@ -29,6 +30,8 @@ final class PlanRequest extends FormRequest
     private const STRONGEST = 10_000;
 
     private const EXCHANGE = '[A-Za-z0-9][A-Za-z0-9._-]{0,63}/[A-Za-z0-9][A-Za-z0-9._-]{0,63}:[A-Za-z0-9][A-Za-z0-9._-]{0,63}';
+
+    private const MEANS = 'buy|move|borrow|renew|call-back|per-piece';
 
     private const LARGEST = 1_000_000_000_000;
 
@@ -46,7 +49,8 @@ final class PlanRequest extends FormRequest
             'steps' => ['boolean'],
             'with' => ['string', self::IDS],
             'without' => ['string', self::IDS],
-            'means' => ['string', 'regex:/^(buy|move|borrow|per-piece)(,(buy|move|borrow|per-piece))*$/D'],
+            'means' => ['string', 'regex:/^(' . self::MEANS . ')(,(' . self::MEANS . '))*$/D'],
+            'on' => [self::isDay(...)],
             'months' => ['integer', 'min:1', 'max:120'],
             'oneHanded' => ['boolean'],
             'noMains' => ['boolean'],
@@ -71,7 +75,7 @@ final class PlanRequest extends FormRequest
      */
     public function workbook(ShopWorkbook $workbooks, Shop $shop, bool $isOfTerminals = false): Workbook
     {
-        return $workbooks->forPlan($shop, $this->kit(), $this->ids('scopes'), $isOfTerminals ? null : array_values($this->exchange()), in_array(Means::Move, $this->means(), true));
+        return $workbooks->forPlan($shop, $this->kit(), $this->ids('scopes'), $isOfTerminals ? null : array_values($this->exchange()), in_array(Means::Move, $this->means(), true), $this->has('on'));
     }
 
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */
@@ -96,6 +100,7 @@ final class PlanRequest extends FormRequest
             array_map(Operation::from(...), $this->ids('backups')),
             $this->exchange(),
             $this->boolean('steps'),
+            $this->day(),
         );
     }
 

@@ -81,6 +81,25 @@ final readonly class AssetOnDay
         return $this->condition === Condition::Seldom ? new Standing(true, AwayCode::Seldom, $this->conditionSince) : new Standing(true);
     }
 
+    /**
+     * What would make it count in the kit that it belongs to. Null where it counts, where no day's work helps (retired, held back by
+     * a pull, a due that it failed), where another kit has it, and of one for the seldom drawer, which nobody renews.
+     *
+     * @param list<DueKind> $counting kinds of due without which it does not
+     */
+    public function mending(array $counting): ?Mending
+    {
+        $lent = $this->out !== null;
+        if (!$this->isBought || $this->home === null || $this->out?->to->kit !== null || $this->condition === Condition::Seldom) {
+            return null;
+        }
+        $standing = $this->standingAnywhere($counting);
+        $dues = array_values(array_filter($this->dues, static fn(DueState $state): bool => in_array($state->due->kind, $counting, true) && in_array($state->code, [AwayCode::DueNever, AwayCode::DuePast], true)));
+        $isHeldBack = !$standing->counts && !in_array($standing->code, [AwayCode::DueNever, AwayCode::DuePast], true);
+
+        return $isHeldBack || (!$lent && $dues === []) ? null : new Mending($this->asset, $lent, $dues);
+    }
+
     private function away(): Standing
     {
         return new Standing(false, AwayCode::Away, $this->out->on ?? $this->movedOn, $this->out?->due, borrower: $this->out?->to->name());

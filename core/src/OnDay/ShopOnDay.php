@@ -58,6 +58,25 @@ final readonly class ShopOnDay
         return new KitOnDay($stands, $day, $this->away($kit, $day, $rules));
     }
 
+    /** @return list<Mending> of the things that belong into a tracked kit and would count in it again, in the order of the workbook */
+    public function mendings(Kit $kit, Day $day, HouseRules $rules): array
+    {
+        $mendings = [];
+        foreach ($kit->tracked ? $this->histories : [] as $history) {
+            $state = $history->on($day);
+            $mending = $state->home?->id === $kit->id ? $state->mending($rules->duesThatCount) : null;
+            $mendings = [...$mendings, ...$mending === null ? [] : [$mending]];
+        }
+
+        return $mendings;
+    }
+
+    /** What takes part in a kit of its own, without what its people may fetch. */
+    public function own(Kit $kit, ?Day $day, HouseRules $rules): KitAsItStands
+    {
+        return KitAsItStands::of($kit, $this->parts($kit, $day, $rules));
+    }
+
     /** The same shop as if it had no thing of this tag. */
     public function without(string $asset): self
     {

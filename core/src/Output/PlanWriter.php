@@ -6,6 +6,8 @@ namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\OnDay\DueState;
+use Gondrik\Core\OnDay\Mending;
 use Gondrik\Core\Planning\Addition;
 use Gondrik\Core\Planning\BuyingRow;
 use Gondrik\Core\Planning\CurvePoint;
@@ -65,7 +67,8 @@ final readonly class PlanWriter
     {
         $written = $this->figures($plan);
         foreach ($plan->add as $at => $addition) {
-            $written['add'][$at] += ['means' => $addition->way->means->value, 'from' => $addition->way->from, 'isSecond' => $addition->way->isSecond];
+            unset($written['add'][$at]['asset']);
+            $written['add'][$at] += ['means' => $addition->way->means->value, 'from' => $addition->way->from, 'isSecond' => $addition->way->isSecond, 'mending' => $this->mending($addition->way->mending)];
         }
         foreach ($plan->open as $at => $open) {
             $written['open'][$at] += ['step' => $open->step, 'quantity' => $open->line->line->quantity, 'canBeClosed' => $open->canBeClosed];
@@ -162,7 +165,7 @@ final readonly class PlanWriter
             $table[] = [
                 Words::for('means', $way->means->value) . ($way->from === null ? '' : ' ' . ($kits[$way->from] ?? $way->from)),
                 implode(' ', array_map($this->sentence->wanted(...), $row->wanted)),
-                $way->tool->name,
+                $way->tool->name . ($way->mending === null ? '' : ' (' . $way->mending->asset->id . ')'),
                 '1',
                 sprintf('%d.%02d', intdiv($way->cost, 100), $way->cost % 100),
                 implode('; ', array_unique(array_map(static fn(StepRef $step): string => LineName::of($step->line->line), $row->addition->closes))),
@@ -245,6 +248,17 @@ final readonly class PlanWriter
             'count' => 1,
             'cost' => $addition->way->cost,
             'closes' => array_map(static fn(StepRef $step): array => ['line' => $step->line->id, 'step' => $step->step], $addition->closes),
+            ...$addition->way->mending === null ? [] : ['means' => $addition->way->means->value, 'asset' => $addition->way->mending->asset->id],
+        ];
+    }
+
+    /** @return array{asset: string, isLent: bool, dues: list<string>}|null */
+    private function mending(?Mending $mending): ?array
+    {
+        return $mending === null ? null : [
+            'asset' => $mending->asset->id,
+            'isLent' => $mending->isLent,
+            'dues' => array_map(static fn(DueState $state): string => $state->due->kind->value, $mending->dues),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 
 /** Whether the steps that want a backup have one in a kit: two tools that do them as the line takes it, or two of the same. */
 final readonly class Backing
@@ -13,17 +14,13 @@ final readonly class Backing
     /** How many must do a step. */
     public const WANTED = 2;
 
-    /** @var array<int, int> how many of each tool the kit has */
-    private array $counts;
+    /** @var array<int, TakingPart> what the kit has, by tool */
+    private array $parts;
 
     /** @param list<Operation> $operations that want a backup */
     public function __construct(private Matrix $matrix, KitAsItStands $kit, private array $operations)
     {
-        $counts = [];
-        foreach ($kit->tools as $part) {
-            $counts[(int) $matrix->at($part->tool->id)] = $part->count;
-        }
-        $this->counts = $counts;
+        $this->parts = $matrix->parts($kit);
     }
 
     public function holds(PlannedLine $line, int $step): bool
@@ -31,6 +28,6 @@ final readonly class Backing
         $task = $this->matrix->tasks[$line->steps[$step]->task];
 
         return !in_array($task->operation, $this->operations, true)
-            || $this->matrix->doing($task, $this->counts, !$line->takesMakeshift) >= self::WANTED;
+            || $this->matrix->doing($task, $this->parts, !$line->takesMakeshift) >= self::WANTED;
     }
 }

@@ -29,10 +29,7 @@ final class BuyingInSteps
     /** @return list<CurvePoint> each with all that is bought by then */
     public function points(): array
     {
-        $has = [];
-        foreach ([...$this->question->kit->tools, ...$this->question->forced] as $of) {
-            $has[(int) $this->matrix->at($of->tool->id)] = true;
-        }
+        $has = $this->matrix->has($this->question->kitWith($this->question->forced));
         $cost = $this->question->forcedCost;
         $won = $this->won($has);
         $points = [new CurvePoint($cost, $won, $this->question->forced, [])];
@@ -53,7 +50,7 @@ final class BuyingInSteps
     }
 
     /**
-     * @param array<int, true> $has
+     * @param array<int, bool> $has by tool: whether one of them is good for everything
      *
      * @return array<int, Way>|null by tool
      */
@@ -72,7 +69,7 @@ final class BuyingInSteps
                 continue;
             }
             $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $more));
-            $each = $cost / max(1, $this->won($has + array_fill_keys(array_keys($more), true)) - $won);
+            $each = $cost / max(1, $this->won(self::and($has, $more)) - $won);
             if ($best === null || $each < $best[0]) {
                 $best = [$each, $more];
             }
@@ -84,7 +81,7 @@ final class BuyingInSteps
     /**
      * What a line lacks, step by step the cheapest; null when it cannot be made.
      *
-     * @param array<int, true> $has
+     * @param array<int, bool> $has by tool: whether one of them is good for everything
      *
      * @return array<int, Way>|null
      */
@@ -96,12 +93,12 @@ final class BuyingInSteps
         $more = [];
         foreach ($line->steps as $step) {
             $task = $this->matrix->tasks[$step->task];
-            if ($this->counts($line, $step, $this->matrix->best($task, $has + array_fill_keys(array_keys($more), true)))) {
+            if ($this->counts($line, $step, $this->matrix->best($task, self::and($has, $more)))) {
                 continue;
             }
             $best = null;
             foreach ($task->doers as $tool => $fit) {
-                $with = $this->counts($line, $step, $fit) ? $this->bundle($tool, $has + array_fill_keys(array_keys($more), true)) : null;
+                $with = $this->counts($line, $step, $fit) ? $this->bundle($tool, self::and($has, $more)) : null;
                 $cost = array_sum(array_map(static fn(Way $way): int => $way->cost, $with ?? []));
                 if ($with !== null && ($best === null || $cost < $best[0])) {
                     $best = [$cost, $with];
@@ -118,7 +115,7 @@ final class BuyingInSteps
     }
 
     /**
-     * @param array<int, true> $has
+     * @param array<int, bool> $has by tool: whether one of them is good for everything
      *
      * @return array<int, Way>|null
      */
@@ -126,7 +123,8 @@ final class BuyingInSteps
     {
         $with = [];
         foreach ([$tool, ...$this->matrix->closure($tool) ?? []] as $one) {
-            if (!isset($has[$one])) {
+            // What is there for makeshift only is bought anew where it is what does the step.
+            if (!isset($has[$one]) || ($one === $tool && !$has[$one])) {
                 if (!isset($this->ways[$one])) {
                     return null;
                 }
@@ -137,13 +135,24 @@ final class BuyingInSteps
         return $with;
     }
 
+    /**
+     * @param array<int, bool> $has
+     * @param array<int, Way>  $more
+     *
+     * @return array<int, bool>
+     */
+    private static function and(array $has, array $more): array
+    {
+        return array_replace($has, array_fill_keys(array_keys($more), true));
+    }
+
     /** @param array<int, Way> $ways */
     private static function massOf(array $ways): int
     {
         return array_sum(array_map(static fn(Way $way): int => $way->mass(), $ways));
     }
 
-    /** @param array<int, true> $has */
+    /** @param array<int, bool> $has by tool: whether one of them is good for everything */
     private function won(array $has): int
     {
         $won = 0;

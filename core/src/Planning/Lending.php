@@ -28,10 +28,12 @@ final class Lending
         $this->matrix = new Matrix([], array_map(static fn(TakingPart $part): Tool => $part->tool, $kit->tools), true);
     }
 
-    /** @return list<Way> whatever takes part in it, whether it can do without or not */
+    /** @return list<Way> whatever takes part in it and is good for everything, whether it can do without or not */
     public function ways(): array
     {
-        return array_map(fn(TakingPart $part): Way => Way::moving($part->tool, $this->kit->of->id), $this->kit->tools);
+        $good = array_filter($this->kit->tools, static fn(TakingPart $part): bool => !$part->isSeldom);
+
+        return array_values(array_map(fn(TakingPart $part): Way => Way::moving($part->tool, $this->kit->of->id), $good));
     }
 
     /** @param list<Way> $ways those of other kits are no matter */

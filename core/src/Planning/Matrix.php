@@ -10,7 +10,9 @@ use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Match\Conditions;
 use Gondrik\Core\Match\Work;
 use Gondrik\Core\Tool\Energy;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Verdict\Findings;
 use Gondrik\Core\Verdict\Fit;
@@ -72,7 +74,7 @@ final class Matrix
     /**
      * The tools that do anything which those of a kit do not do properly already, or on which such rest.
      *
-     * @param array<int, true> $has     the kit's
+     * @param array<int, bool> $has     the kit's, as has() gives it
      * @param list<Operation>  $backups of these one is not enough
      *
      * @return array<int, true>
@@ -90,6 +92,21 @@ final class Matrix
         }
 
         return $ofUse;
+    }
+
+    /**
+     * What a kit has.
+     *
+     * @return array<int, bool> by tool: whether one of them is good for everything
+     */
+    public function has(KitAsItStands $kit): array
+    {
+        $has = [];
+        foreach ($kit->tools as $part) {
+            $has[(int) $this->at($part->tool->id)] = !$part->isSeldom;
+        }
+
+        return $has;
     }
 
     /** The tool's number; null for one that is not here. */
@@ -115,15 +132,15 @@ final class Matrix
     /**
      * How a task stands with some of the tools.
      *
-     * @param array<int, true> $has
+     * @param array<int, bool> $has by tool: whether one of them is good for everything
      */
     public function best(Task $task, array $has): ?Fit
     {
         $best = null;
         foreach ($task->doers as $tool => $fit) {
             if ($best !== $fit && isset($has[$tool]) && $this->isComplete($tool, $has)) {
-                $best = $fit;
-                if ($fit === Fit::Proper) {
+                $best = self::with($fit, $has[$tool]);
+                if ($best === Fit::Proper) {
                     break;
                 }
             }
@@ -132,24 +149,44 @@ final class Matrix
         return $best;
     }
 
+    /** How a tool does a task that does it so when it is good for everything. */
+    public static function with(Fit $fit, bool $isGood): Fit
+    {
+        return $isGood ? $fit : Fit::Makeshift;
+    }
+
     /**
      * How many tools of a kit do a task, those that are there several times so many times.
      *
-     * @param array<int, int> $counts by tool
+     * @param array<int, TakingPart> $parts of a kit, by tool
      */
-    public function doing(Task $task, array $counts, bool $isProper): int
+    public function doing(Task $task, array $parts, bool $isProper): int
     {
-        $has = array_fill_keys(array_keys($counts), true);
         $doing = 0;
         foreach ($task->doers as $tool => $fit) {
-            $does = isset($counts[$tool]) && (!$isProper || $fit === Fit::Proper) && $this->isComplete($tool, $has);
-            $doing += $does ? $counts[$tool] : 0;
+            $does = isset($parts[$tool]) && (!$isProper || $fit === Fit::Proper) && $this->isComplete($tool, $parts);
+            $doing += $does ? $parts[$tool]->count - ($isProper ? $parts[$tool]->seldom : 0) : 0;
         }
 
         return $doing;
     }
 
-    /** @param array<int, true> $has */
+    /**
+     * What takes part in a kit, by the numbers of the tools.
+     *
+     * @return array<int, TakingPart>
+     */
+    public function parts(KitAsItStands $kit): array
+    {
+        $parts = [];
+        foreach ($kit->tools as $part) {
+            $parts[(int) $this->at($part->tool->id)] = $part;
+        }
+
+        return $parts;
+    }
+
+    /** @param array<int, mixed> $has by tool: what stands there is no matter */
     public function isComplete(int $tool, array $has): bool
     {
         foreach ($this->closure($tool) ?? [] as $other) {

@@ -9,6 +9,7 @@ use Gondrik\Core\Covering\Group;
 use Gondrik\Core\Covering\Instance;
 use Gondrik\Core\Covering\Item;
 use Gondrik\Core\Covering\Worth;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Verdict\Fit;
 
 /**
@@ -36,8 +37,8 @@ final class Model
     /** @var array<int, list<int>> ways to one more of a tool */
     private array $secondsOf = [];
 
-    /** @var array<int, int> how many are there in any case, by tool */
-    private array $base = [];
+    /** @var array<int, TakingPart> what is there in any case, by tool */
+    private readonly array $base;
 
     /** @var array<int, int> item that stands for a tool of the base which lacks what it requires, by tool */
     private array $standing = [];
@@ -54,9 +55,7 @@ final class Model
     private function __construct(public readonly PlanQuestion $question, public readonly Matrix $matrix, private readonly Pieces $pieceWork)
     {
         $this->ways = $question->open();
-        foreach ($question->kitWith($question->forced)->tools as $has) {
-            $this->base[(int) $matrix->at($has->tool->id)] = $has->count;
-        }
+        $this->base = $matrix->parts($question->kitWith($question->forced));
         foreach ($this->ways as $number => $way) {
             $at = (int) $matrix->at($way->tool->id);
             if ($way->isSecond) {
@@ -81,11 +80,7 @@ final class Model
     public static function of(PlanQuestion $asked, array $reports): self
     {
         $matrix = new Matrix($reports, $asked->tools(), $asked->takesMakeshift);
-        $has = [];
-        foreach ($asked->kitWith($asked->forced)->tools as $part) {
-            $has[(int) $matrix->at($part->tool->id)] = true;
-        }
-        $ofUse = $matrix->ofUse($has, $asked->backups);
+        $ofUse = $matrix->ofUse($matrix->has($asked->kitWith($asked->forced)), $asked->backups);
         $question = $asked->withWaysOfUse($matrix, $ofUse);
         $left = array_column($question->tools(), null, 'id');
         foreach (array_keys($ofUse) as $tool) {
@@ -348,13 +343,14 @@ final class Model
             if ($isProper && $fit !== Fit::Proper) {
                 continue;
             }
-            if (!isset($this->base[$tool])) {
+            $there = isset($this->base[$tool]) ? $this->base[$tool]->count - ($isProper ? $this->base[$tool]->seldom : 0) : 0;
+            if ($there === 0) {
                 $items += $this->needs($tool) === null ? [] : array_fill_keys($this->waysOf[$tool] ?? [], 1);
                 continue;
             }
-            $standing = $this->matrix->isComplete($tool, array_fill_keys(array_keys($this->base), true)) ? null : $this->standing($tool);
+            $standing = $this->matrix->isComplete($tool, $this->base) ? null : $this->standing($tool);
             if ($standing !== null) {
-                $items[$standing] = $this->base[$tool];
+                $items[$standing] = $there;
             }
         }
 

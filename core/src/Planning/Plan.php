@@ -60,6 +60,12 @@ final readonly class Plan
         return array_values(array_column($tools, null, 'id'));
     }
 
+    /** What it asks for things that the kit has and that only count again, in cents. */
+    public function costOfMending(): int
+    {
+        return array_sum(array_map(static fn(Addition $one): int => $one->way->means->isMending() ? $one->way->cost : 0, $this->add));
+    }
+
     public function isWhole(): bool
     {
         return $this->open === [];

@@ -123,7 +123,7 @@ final readonly class PlanQuestion
      */
     public function kitWith(array $ways): KitAsItStands
     {
-        return array_reduce($ways, static fn(KitAsItStands $kit, Way $way): KitAsItStands => $kit->oneMore($way->tool), $this->kit);
+        return array_reduce($ways, static fn(KitAsItStands $kit, Way $way): KitAsItStands => $way->mending === null ? $kit->oneMore($way->tool) : $kit->oneAgain($way->tool), $this->kit);
     }
 
     /** @return list<Tool> of the kit and all that may come to it, each once */

@@ -184,8 +184,9 @@ final readonly class Planner
     private function open(Standing $after): array
     {
         $open = [];
-        $all = array_fill_keys(array_keys($this->matrix->tools), true);
-        $most = new Backing($this->matrix, $this->question->kitWith($this->question->open()), $this->question->backups);
+        $withAll = $this->question->kitWith($this->question->open());
+        $all = $this->matrix->has($withAll);
+        $most = new Backing($this->matrix, $withAll, $this->question->backups);
         foreach ($this->matrix->lines as $line) {
             foreach ($line->steps as $number => $step) {
                 if ($after->counts($line, $number)) {

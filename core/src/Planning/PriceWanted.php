@@ -27,7 +27,8 @@ final readonly class PriceWanted
             [...$had, ...$tools],
             $this->question->takesMakeshift,
         );
-        $has = array_fill_keys(array_keys($had), true);
+        $isWay = static fn(Way $way): bool => !$way->isSecond;
+        $has = array_fill_keys(array_map(static fn(Way $way): int => (int) $matrix->at($way->tool->id), array_filter($this->question->ways, $isWay)), true) + $matrix->has($this->question->kit);
         $does = [];
         foreach ($matrix->lines as $line) {
             // No tool mends what a check of the line makes of it.

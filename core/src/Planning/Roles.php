@@ -12,8 +12,8 @@ use Gondrik\Core\Verdict\Fit;
 /** What each tool of a kit is worth: the kit is looked at without it. */
 final class Roles
 {
-    /** @var array<int, true> */
-    private array $has = [];
+    /** @var array<int, bool> by tool: whether one of them is good for everything */
+    private array $has;
 
     /** @var array<int, list<array{int, Fit, array<int, true>}>> by task: who does it, how, and what that rests on, itself too */
     private array $doers = [];
@@ -21,16 +21,14 @@ final class Roles
     /** @var array<int, ?Fit> by task */
     private array $fit = [];
 
-    public function __construct(private readonly Matrix $matrix, private readonly KitAsItStands $kit)
+    public function __construct(private readonly Matrix $matrix, KitAsItStands $kit)
     {
-        foreach ($kit->tools as $part) {
-            $this->has[(int) $matrix->at($part->tool->id)] = true;
-        }
+        $this->has = $matrix->has($kit);
         foreach ($matrix->tasks as $number => $task) {
             $this->doers[$number] = [];
             foreach ($task->doers as $tool => $fit) {
                 if (isset($this->has[$tool]) && $matrix->isComplete($tool, $this->has)) {
-                    $this->doers[$number][] = [$tool, $fit, [$tool => true] + array_fill_keys($matrix->closure($tool) ?? [], true)];
+                    $this->doers[$number][] = [$tool, Matrix::with($fit, $this->has[$tool]), [$tool => true] + array_fill_keys($matrix->closure($tool) ?? [], true)];
                 }
             }
             $this->fit[$number] = $this->without($number);

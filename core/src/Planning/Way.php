@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Planning;
 
+use Gondrik\Core\OnDay\Mending;
 use Gondrik\Core\Tool\Tool;
 
 /** One way to have a tool. Money in whole cents. */
@@ -18,6 +19,8 @@ final readonly class Way
         public ?string $from = null,
         /** One more of a tool that is there, or comes, already: it does nothing new, but backs it. */
         public bool $isSecond = false,
+        /** The thing that counts again, and what makes it. */
+        public ?Mending $mending = null,
     ) {}
 
     /** Null for a tool without a price: it cannot be bought. */
@@ -49,8 +52,15 @@ final readonly class Way
         return new self($tool, Means::Move, 0, $from);
     }
 
+    /** @param bool $isSecond beside one that is there, or comes, already */
+    public static function mending(Mending $mending, bool $isSecond = false): self
+    {
+        return new self($mending->asset->tool, $mending->dues === [] ? Means::CallBack : Means::Renew, $mending->price(), isSecond: $isSecond, mending: $mending);
+    }
+
+    /** In g, that come to what is packed. */
     public function mass(): int
     {
-        return $this->means === Means::PerPiece ? 0 : $this->tool->handling->massGrams ?? 0;
+        return $this->means === Means::PerPiece || $this->means->isMending() ? 0 : $this->tool->handling->massGrams ?? 0;
     }
 }

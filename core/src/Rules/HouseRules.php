@@ -90,6 +90,16 @@ final readonly class HouseRules
         return $rules;
     }
 
+    /**
+     * The same where a thing counts only with these dues in order.
+     *
+     * @param list<DueKind> $dues
+     */
+    public function withDuesThatCount(array $dues): self
+    {
+        return new self(...array_merge($this->keys(), ['duesThatCount' => $dues]));
+    }
+
     /** @return array<string, mixed> every rule by its key */
     public function keys(): array
     {

@@ -67,6 +67,12 @@ final readonly class KitAsItStands
         return ($this->byTool[$id] ?? null)?->tool;
     }
 
+    /** Whether one takes part that is good for everything, and not for makeshift only. */
+    public function hasGood(string $id): bool
+    {
+        return ($this->byTool[$id] ?? null)?->isSeldom === false;
+    }
+
     public function count(string $id): int
     {
         return ($this->byTool[$id] ?? null)->count ?? 0;
@@ -86,6 +92,17 @@ final readonly class KitAsItStands
     /** The same with one more of a tool, a good one: at its entry, else after the kit's own and before what may be fetched. */
     public function oneMore(Tool $tool): self
     {
+        return $this->takingPart($tool, $this->of->oneMore($tool));
+    }
+
+    /** The same where one more of what belongs into it takes part again; what is packed stays so. */
+    public function oneAgain(Tool $tool): self
+    {
+        return $this->takingPart($tool, $this->of);
+    }
+
+    private function takingPart(Tool $tool, Kit $of): self
+    {
         $places = array_flip(array_map(static fn(KitEntry $entry): string => $entry->tool->id, $this->of->tools));
         $place = static fn(string $id): int => $places[$id] ?? count($places);
         $parts = [];
@@ -100,7 +117,7 @@ final readonly class KitAsItStands
             $isIn = $isIn || $isIt;
         }
 
-        return new self($this->of->oneMore($tool), $isIn ? $parts : [...$parts, new TakingPart($tool)]);
+        return new self($of, $isIn ? $parts : [...$parts, new TakingPart($tool)]);
     }
 
     /** The same with what is its own and shared as one: who plans asks what there is, and not where it is fetched. */

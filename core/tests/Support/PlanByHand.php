@@ -11,6 +11,7 @@ use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 
 /**
@@ -79,13 +80,13 @@ final class PlanByHand
      */
     public function roles(Kit $kit): array
     {
-        $reports = $this->reports($kit);
+        $reports = $this->reports(KitAsItStands::onPaper($kit));
         $roles = [];
         foreach ($kit->tools as $entry) {
             $less = new Kit($kit->id, $kit->name, array_values(array_filter($kit->tools, static fn($other): bool => $other !== $entry)), $kit->travels, $kit->hand);
             $lines = ['essential' => [], 'better' => [], 'backup' => []];
             $alone = 0;
-            foreach ($this->reports($less) as $scope => $report) {
+            foreach ($this->reports(KitAsItStands::onPaper($less)) as $scope => $report) {
                 foreach ($report->lines as $at => $line) {
                     $before = $reports[$scope]->lines[$at];
                     $id = count($reports) > 1 ? $report->scope->id . '/' . $line->line->id : $line->line->id;
@@ -147,12 +148,13 @@ final class PlanByHand
      */
     private function look(array $ways): array
     {
-        $kit = $this->kitWith($ways);
+        $stands = $this->kitWith($ways);
+        $kit = $stands->of;
         $set = ['ways' => $ways, 'won' => 0, 'money' => 0, 'makeshift' => 0, 'count' => count($ways), 'mass' => PlanQuestion::massOf($kit), 'counting' => []];
         foreach ($ways as $way) {
             $set['money'] += $this->question->ways[$way]->cost;
         }
-        foreach ($this->reports($kit) as $scope => $report) {
+        foreach ($this->reports($stands) as $scope => $report) {
             foreach ($report->lines as $at => $line) {
                 $unbacked = array_filter(array_keys($line->steps), fn(int $number): bool => !$this->isBacked($kit, $scope, $at, $number, $line->steps[$number]));
                 if ($unbacked === [] && $this->counts($line->status, $scope)) {
@@ -173,9 +175,15 @@ final class PlanByHand
     }
 
     /** @param list<int> $ways */
-    private function kitWith(array $ways): Kit
+    private function kitWith(array $ways): KitAsItStands
     {
-        return array_reduce($ways, fn(Kit $kit, int $way): Kit => $kit->oneMore($this->question->ways[$way]->tool), $this->question->kit->of);
+        $kit = $this->question->kit;
+        foreach ($ways as $way) {
+            $of = $this->question->ways[$way];
+            $kit = $of->mending === null ? $kit->oneMore($of->tool) : $kit->oneAgain($of->tool);
+        }
+
+        return $kit;
     }
 
     /**
@@ -208,9 +216,9 @@ final class PlanByHand
     }
 
     /** @return list<Report> */
-    private function reports(Kit $kit): array
+    private function reports(KitAsItStands $kit): array
     {
-        return array_map(static fn(PlannedScope $of): Report => Coverage::onPaper($kit, $of->scope, $of->rules), $this->question->scopes);
+        return array_map(static fn(PlannedScope $of): Report => Coverage::of($kit, $of->scope, $of->rules), $this->question->scopes);
     }
 
     private function counts(Status $status, int $scope): bool

@@ -4,18 +4,25 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tests\Support;
 
+use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\OnDay\AwayCode;
+use Gondrik\Core\OnDay\DueState;
+use Gondrik\Core\OnDay\Mending;
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Cost;
+use Gondrik\Core\Tool\Due;
+use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Handling;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\KitEntry;
 use Gondrik\Core\Tool\Needs;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
@@ -59,8 +66,9 @@ final class PlanShop
      *
      * @param \Closure(Randomizer): Workbook $shop
      * @param list<Operation>                $backups of these a second may be bought, too
+     * @param bool                           $onDay   some of the kit's are for the seldom drawer, and things that are not there may count again
      */
-    public static function madeUp(int $seed, \Closure $shop, int $ways, array $backups = []): PlanQuestion
+    public static function madeUp(int $seed, \Closure $shop, int $ways, array $backups = [], bool $onDay = false): PlanQuestion
     {
         $random = new Randomizer(new Mt19937($seed));
         $workbook = $shop($random);
@@ -85,6 +93,16 @@ final class PlanShop
         $bought = array_values(array_filter(array_map(Way::buying(...), array_slice($tools, $own, $ways))));
         $seconds = array_filter($tools, static fn(Tool $tool): bool => array_intersect(array_column($backups, 'value'), $tool->operations()) !== []);
         $bought = [...$bought, ...$backups === [] ? [] : array_values(array_filter(array_map(Way::second(...), array_slice($seconds, -4, 4))))];
+        $stands = KitAsItStands::onPaper($kit);
+        if ($onDay) {
+            $parts = array_map(static fn(KitEntry $entry): TakingPart => new TakingPart($entry->tool, $entry->count, $random->getInt(0, $entry->count)), $kit->tools);
+            $stands = KitAsItStands::of($kit, $parts);
+            $seldom = array_values(array_filter($parts, static fn(TakingPart $part): bool => $part->isSeldom));
+            $bought = [
+                ...array_filter(array_map(static fn(TakingPart $part): ?Way => Way::buying($part->tool), array_slice($seldom, 0, 2))),
+                ...array_map(static fn(Way $way, int $at): Way => $at % 3 === 1 ? self::mending($way->tool, $random->getInt(0, 3)) : $way, $bought, array_keys($bought)),
+            ];
+        }
         $scope = $workbook->scopes[$random->getInt(0, count($workbook->scopes) - 1)];
         $scopes = [new PlannedScope(new Scope($scope->id, $scope->name, array_slice($scope->lines, 0, 10)), $workbook->rulesFor($scope))];
         if ($seed % 3 === 0) {
@@ -93,7 +111,7 @@ final class PlanShop
         $forced = $seed % 7 === 0 ? [$bought[0]] : [];
 
         return new PlanQuestion(
-            KitAsItStands::onPaper($kit),
+            $stands,
             $scopes,
             $bought,
             $forced,
@@ -102,5 +120,13 @@ final class PlanShop
             $seed % 5 === 0,
             backups: $backups,
         );
+    }
+
+    /** A thing that counts again when it has come back, or for so many hundreds when what is due is done. */
+    private static function mending(Tool $tool, int $hundreds): Way
+    {
+        $due = new DueState(new Due(DueKind::Calibration, 365, price: 100 * $hundreds), null, null, null, AwayCode::DuePast, null);
+
+        return Way::mending(new Mending(new Asset('thing-' . $tool->id, $tool), $hundreds === 0, $hundreds === 0 ? [] : [$due]));
     }
 }

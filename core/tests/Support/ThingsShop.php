@@ -11,14 +11,15 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 final class ThingsShop
 {
     /**
-     * @param string               $asset "home=van bought=2027-01-01 cycles=100"
-     * @param string               $dues  "calibration:365d verification:30d+1000c"
-     * @param string               $log   entries with a semicolon between, by their number from 1
-     * @param array<string, mixed> $rules of the house
+     * @param string               $asset    "home=van bought=2027-01-01 cycles=100"
+     * @param string               $dues     "calibration:365d verification:30d+1000c"
+     * @param string               $log      entries with a semicolon between, by their number from 1
+     * @param array<string, mixed> $rules    of the house
+     * @param int|null             $duePrice of each due, in cents
      */
-    public static function of(string $asset, string $dues, string $log, array $rules = []): Workbook
+    public static function of(string $asset, string $dues, string $log, array $rules = [], ?int $duePrice = null): Workbook
     {
-        return (new WorkbookCodec())->read(json_encode(self::document($asset, $dues, $log, $rules), JSON_THROW_ON_ERROR));
+        return (new WorkbookCodec())->read(json_encode(self::document($asset, $dues, $log, $rules, $duePrice), JSON_THROW_ON_ERROR));
     }
 
     /**
@@ -26,14 +27,14 @@ final class ThingsShop
      *
      * @return array<string, mixed>
      */
-    public static function document(string $asset, string $dues, string $log, array $rules = []): array
+    public static function document(string $asset, string $dues, string $log, array $rules = [], ?int $duePrice = null): array
     {
         return [
             'gondrik' => 1,
             ...$rules === [] ? [] : ['houseRules' => $rules],
             'wires' => [['id' => 'wire', 'name' => 'Wire', 'size' => '14 AWG', 'construction' => 'stranded', 'insulation' => 'pvc']],
             'terminals' => [['id' => 'ring', 'name' => 'Ring', 'class' => 'insulated', 'size' => '16-14 AWG']],
-            'tools' => [['id' => 'crimper', 'name' => 'Crimper', 'kind' => 'crimper', 'capabilities' => [], 'dues' => array_map(self::due(...), self::words($dues))]],
+            'tools' => [['id' => 'crimper', 'name' => 'Crimper', 'kind' => 'crimper', 'capabilities' => [], 'dues' => array_map(static fn(string $due): array => self::due($due) + array_filter(['price' => $duePrice]), self::words($dues))]],
             'kits' => [
                 ['id' => 'van', 'name' => 'Van', 'tracked' => true, 'tools' => [['tool' => 'crimper']]],
                 ['id' => 'bench', 'name' => 'Bench', 'tracked' => true, 'tools' => []],

@@ -13,7 +13,7 @@ test('a hand takes a thing and brings it back on a tablet, by its tag', async ({
     hasTouch: true,
   });
   await page.goto('/crib/wall');
-  await expect(page.getByText('107 things')).toBeVisible();
+  await expect(page.getByText('134 things')).toBeVisible();
   await page.getByLabel('Find a thing').fill('fa-01');
   await page.keyboard.press('Enter');
   await expect(page).toHaveURL(/thing=FA-01/);
@@ -43,10 +43,10 @@ test('many go and come back as one, and the lead takes that back', async ({ brow
   // Only those that are out, and those of them that go the same way.
   await page.getByRole('button', { name: /^Out \d/ }).click();
   await page.getByLabel('Find a thing').fill('van 2');
-  await expect(page.getByText('3 of 107 things')).toBeVisible();
+  await expect(page.getByText('3 of 134 things')).toBeVisible();
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(page.getByText('Taken back')).toBeVisible();
-  await expect(page.getByText('0 of 107 things')).toBeVisible();
+  await expect(page.getByText('0 of 134 things')).toBeVisible();
 });
 
 test('of two who take one thing at once one is refused, and told since when it is out', async ({

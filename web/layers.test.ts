@@ -18,7 +18,7 @@ const LAYERS: Record<string, string[]> = {
   ruler: ['api', 'settings', 'shared', 'theme'],
   lines: ['api', 'data', 'frame', 'grid', 'ruler', 'settings', 'shared'],
   work: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
-  table: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'work'],
+  table: ['api', 'data', 'frame', 'grid', 'lines', 'session', 'settings', 'shared', 'work'],
   cover: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],

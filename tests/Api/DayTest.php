@@ -133,7 +133,10 @@ it('tells what of the work rests on one thing, as it is without it', function ()
 it('tells on the wall what a tracked kit has otherwise than its paper, and a copy than its pattern', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Coordinator));
     $kits = fn(): array => array_column($this->getJson('/api/v1/wall')->json('kits'), null, 'id');
-    expect($kits()['panel-bench']['unlikePaper'])->toBe([['tool' => 'diagonal-160', 'name' => 'Diagonal cutter 160 mm', 'wanted' => 0, 'tags' => ['CU-15']]])
+    expect($kits()['panel-bench']['unlikePaper'])->toBe([
+        ['tool' => 'notch-20-30', 'name' => 'Notched hand stripper 20–30 AWG', 'wanted' => 0, 'tags' => ['ST-14']],
+        ['tool' => 'diagonal-160', 'name' => 'Diagonal cutter 160 mm', 'wanted' => 0, 'tags' => ['CU-15']],
+    ])
         ->and([$kits()['panel-bench']['like'], $kits()['panel-bench']['drift']])->toBe([null, []]);
     $kit = $this->getJson('/api/v1/kits/panel-bench')->json();
     $copy = ['name' => 'A copy', 'tracked' => true, 'like' => 'panel-bench', 'tools' => [['tool' => 'flush-cut']]];
@@ -143,7 +146,7 @@ it('tells on the wall what a tracked kit has otherwise than its paper, and a cop
     expect($kits()[$made]['unlikePaper'])->toBe([])
         ->and([$drift['flush-cut']['wanted'], $drift['flush-cut']['tags']])->toBe([0, ['CU-04']])
         ->and($drift['diagonal-160']['wanted'])->toBe(1)
-        ->and(array_column($kits()['panel-bench']['unlikePaper'], 'wanted', 'tool'))->toBe(['flush-cut' => 1, 'diagonal-160' => 0])
+        ->and(array_column($kits()['panel-bench']['unlikePaper'], 'wanted', 'tool'))->toBe(['flush-cut' => 1, 'notch-20-30' => 0, 'diagonal-160' => 0])
         // Who is not kept by its things differs in nothing.
         ->and($kit['tracked'])->toBeTrue();
     $this->putJson('/api/v1/kits/panel-bench', array_diff_key($kit, ['version' => 0, 'tracked' => 0]), ['If-Match' => '"' . $kit['version'] . '"'])->assertOk();

@@ -32,7 +32,7 @@ function isItsTurn(TestResponse $response): bool
     if ($response->status() === 200) {
         return true;
     }
-    $response->assertStatus(503)->assertHeader('Content-Type', 'application/problem+json')->assertHeader('Retry-After', '1')
+    $response->assertStatus(503)->assertHeader('Content-Type', 'application/problem+json')->assertHeader('Retry-After', '1')->assertHeader('Refresh', '1')
         ->assertJsonPath('type', 'urn:gondrik:problem:waits');
 
     return false;

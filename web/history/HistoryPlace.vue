@@ -3,6 +3,7 @@ import { useInfiniteQuery } from '@tanstack/vue-query';
 import { computed } from 'vue';
 import { answer, api } from '@/api/client';
 import { asItCame, SHOP, useShop } from '@/data/shopQuery';
+import FileLink from '@/frame/FileLink.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
@@ -59,7 +60,7 @@ const aboutWords = computed(() => {
   <PlaceFrame title="What was done" look="page" is-shown :error @retry="refetch()">
     <p v-if="mayRead && entries.length" class="muted">
       Two years are kept whole; of what is older, the last entry of each month for each thing.
-      <a href="/api/v1/history.json" download>Everything as a file</a>
+      <FileLink href="/api/v1/history.json">Everything as a file</FileLink>
     </p>
     <p v-if="!mayRead" class="muted">
       The history, with what everything costs, is for the shop lead and the coordinator.

@@ -9,7 +9,7 @@ import type { Units } from '@/settings/units';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
-import { save } from '@/ruler/picture';
+import { save } from '@/shared/saved';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -137,9 +137,10 @@ const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useO
   focusOn: (row, column) => list.value?.focusOn(row, column),
 });
 
-function savePicture(): void {
+async function savePicture(): Promise<void> {
   const { kit, scope } = coverage.value ?? {};
-  if (ruler.value) save(`${kit?.id ?? 'no-kit'}-${scope?.id}.svg`, ruler.value.picture(), 'image/svg+xml');
+  const drawn = await ruler.value?.picture();
+  if (drawn) save(`${kit?.id ?? 'no-kit'}-${scope?.id}.svg`, drawn, 'image/svg+xml');
 }
 </script>
 

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import type { PlanAsked } from '@/data/plans';
+import FileLink from '@/frame/FileLink.vue';
 import { prose } from '@/shared/pretty';
 import { writtenAsked } from './beside';
 
@@ -15,7 +16,7 @@ const printPage = () => window.print();
   <section v-if="body.length" class="list" aria-labelledby="list-head">
     <header>
       <h2 id="list-head">Buying list</h2>
-      <a class="act" :href="`/api/v1/plan/buying-list?${asked}`" download>As CSV</a>
+      <FileLink class="act" :href="`/api/v1/plan/buying-list?${asked}`">As CSV</FileLink>
       <a class="act" :href="`/api/v1/plan/buying-list.pdf?${asked}`" target="_blank" rel="noopener">As PDF</a>
       <button type="button" class="act" @click="printPage()">Print</button>
     </header>

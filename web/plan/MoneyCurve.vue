@@ -157,7 +157,7 @@ function step(by: 1 | -1): void {
           />
           {{ currency }}
         </label>
-        <span class="muted">at best {{ under?.covered ?? 0 }} of {{ total }}</span>
+        <span class="muted reach">at best {{ under?.covered ?? 0 }} of {{ total }}</span>
         <span v-if="wrong !== null" :id="`${hint}-wrong`" class="wrong" role="alert">
           “{{ wrong }}” is no amount: write it like 250 or 249.90, or nothing for no limit.
         </span>
@@ -197,6 +197,10 @@ text {
 
 .tick {
   text-anchor: middle;
+}
+
+.reach {
+  margin-left: 8px;
 }
 
 .name {

@@ -73,7 +73,7 @@ const NOTHING = { id: '', name: 'From nothing' };
             :checked="on !== null"
             @change="$emit('say', { on: today(), means: null })"
           />
-          <span>as what counts on</span>
+          <span>as it is on</span>
         </label>
         <input
           type="date"

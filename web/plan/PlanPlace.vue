@@ -105,6 +105,13 @@ async function arrive(plan: Schemas['AcceptedPlan'], item: number, has: boolean)
   await accepted.arrive(plan, item, has, has ? `Arrived: ${name}` : `Not arrived after all: ${name}`);
 }
 
+/** All that is to do is done to what the kit has. */
+const isOnlyMending = computed(
+  () =>
+    !plan.value?.paid.length &&
+    !!plan.value?.add.length &&
+    plan.value.add.every(({ mending }) => mending !== null),
+);
 const isTracked = computed(() => kits.value.some(({ id, tracked }) => id === kit.value && tracked));
 const isEmpty = computed(() => !isLoading.value && scopes.value.length === 0);
 /** Cover, with the kit as this plan makes it. */
@@ -257,7 +264,7 @@ const onCover = computed(() => ({
         />
         <div v-if="asked && (plan.add.length || plan.paid.length)" class="decide">
           <v-btn
-            v-if="kit !== null"
+            v-if="kit !== null && !isOnlyMending"
             color="primary"
             variant="flat"
             :disabled="isBusy || !query.data.value.seen || query.isPlaceholderData.value"
@@ -268,7 +275,7 @@ const onCover = computed(() => ({
           <span v-if="exchanged.length" class="muted"
             >Write the other terminal into the work first: a plan is accepted for the work as it stands.</span
           >
-          <span v-else-if="plan.add.length && plan.add.every(({ mending }) => mending)" class="muted"
+          <span v-else-if="isOnlyMending" class="muted"
             >Nothing is to be bought: what is renewed or comes back is written down at the thing.</span
           >
           <span v-else-if="kit !== null" class="muted"

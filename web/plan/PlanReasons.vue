@@ -30,7 +30,7 @@ const instead = computed(() =>
       : into === null
         ? `no ${nameOf(out)}`
         : out === into
-          ? `${nameOf(out)} had otherwise`
+          ? `${nameOf(out)} come by in another way`
           : `${nameOf(into)} instead of ${nameOf(out)}`,
   ),
 );

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { breakEven, verdictOf, whyOf, signOf } from './planWords';
+import { breakEven, mendingWords, signOf, verdictOf, whyOf } from './planWords';
 
 type Role = Schemas['Plan']['roles'][number];
 const role = (of: Partial<Role>): Role => ({
@@ -57,6 +57,17 @@ it('says in one line what a plan does', () => {
   );
   expect(verdictOf(plan({ add, cost: 3400 }))).toBe('Makes it better for €34.00');
 });
+
+it.each([
+  [{ asset: 'TQ-02', isLent: false, dues: ['verification'] as const }, 'TQ-02: verification is done'],
+  [{ asset: 'ST-04', isLent: true, dues: [] }, 'ST-04 comes back from whoever has it'],
+  [
+    { asset: 'CR-01', isLent: true, dues: ['calibration', 'verification'] as const },
+    'CR-01 comes back from whoever has it: calibration and verification are done',
+  ],
+])('says of %o what makes it count again', (of, words) =>
+  expect(mendingWords({ ...of, dues: [...of.dues] })).toBe(words),
+);
 
 it('has the sign of what remains, and not of what was', () => {
   const open = [{ line: 'a' }] as Schemas['Plan']['open'];

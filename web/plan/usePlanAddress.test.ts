@@ -4,7 +4,7 @@ import { createMemoryHistory, createRouter } from 'vue-router';
 import { usePlanAddress } from './usePlanAddress';
 
 const known = {
-  kits: () => [{ id: 'bag' }, { id: 'van' }],
+  kits: () => [{ id: 'bag' }, { id: 'van' }, { id: 'kept', tracked: true }],
   scopes: () => [{ id: 'old', archived: true }, { id: 'tower' }, { id: 'cabin' }],
 };
 
@@ -46,6 +46,13 @@ it.each([
   ['means=buy,borrow', { scopes: 'tower', kit: 'bag', means: 'buy,borrow', months: 1 }],
   ['means=borrow&months=6', { scopes: 'tower', kit: 'bag', means: 'borrow', months: 6 }],
   ['months=6', { scopes: 'tower', kit: 'bag' }],
+  ['on=2027-03-04', { scopes: 'tower', kit: 'bag' }],
+  [
+    'kit=kept&on=2027-03-04',
+    { scopes: 'tower', kit: 'kept', on: '2027-03-04', means: 'buy,renew,call-back' },
+  ],
+  ['kit=kept&on=2027-03-04&means=buy', { scopes: 'tower', kit: 'kept', on: '2027-03-04' }],
+  ['kit=kept&on=soon', { scopes: 'tower', kit: 'kept' }],
   [
     'makeshift=1&oneHanded=1&noMains=1',
     { scopes: 'tower', kit: 'bag', makeshift: '1', oneHanded: '1', noMains: '1' },
@@ -82,6 +89,14 @@ it('plans for at least one scope, and by at least one means', async () => {
   expect(address.means.value).toEqual(['buy']);
   expect(await says(() => address.toggleMeans('move'))).toMatchObject({ means: 'buy,move' });
   expect(await says(() => address.toggleMeans('move'))).toEqual({ scopes: 'cabin' });
+});
+
+it('asks on a day for what the kit has already, too, until somebody says otherwise', async () => {
+  const { address, says } = await at('kit=kept&on=2027-03-04');
+  expect(await says(() => address.toggleMeans('renew'))).toMatchObject({ means: 'buy,call-back' });
+  expect(await says(() => address.toggleMeans('renew'))).toMatchObject({ means: 'buy,call-back,renew' });
+  expect(await says(() => address.say({ on: null, means: null }))).toEqual({ kit: 'kept' });
+  expect(address.means.value).toEqual(['buy']);
 });
 
 it('plans a line with one other terminal at a time', async () => {

@@ -9,7 +9,6 @@ import { laneWords } from '@/shared/status';
 import type { LaidBar } from './bars';
 import type { LaidDrop } from './drops';
 import { AXIS_HEIGHT, laneAt, layOut } from './layout';
-import { pictureOf } from './picture';
 import RulerAxis from './RulerAxis.vue';
 import RulerBar from './RulerBar.vue';
 import RulerDrop from './RulerDrop.vue';
@@ -122,7 +121,8 @@ function openUnder(bar: LaidBar, lane: string, event: PointerEvent): void {
 }
 
 /** The whole ruler as a picture of its own. */
-function picture(): string {
+async function picture(): Promise<string> {
+  const { pictureOf } = await import('./picture');
   const parts = [...(frame.value?.querySelectorAll<SVGSVGElement>(':scope > svg, .body > svg') ?? [])];
   const look = getComputedStyle(frame.value ?? document.body);
   const paint = { font: `560 12.5px ${look.fontFamily}`, fill: look.color };

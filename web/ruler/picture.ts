@@ -71,13 +71,3 @@ export function pictureOf(
   }
   return new XMLSerializer().serializeToString(picture);
 }
-
-/** Gives a file to whoever sits there. */
-export function save(name: string, content: string, type: string): void {
-  const address = URL.createObjectURL(new Blob([content], { type }));
-  const link = document.createElement('a');
-  link.href = address;
-  link.download = name;
-  link.click();
-  URL.revokeObjectURL(address);
-}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import FileLink from '@/frame/FileLink.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
@@ -34,8 +35,8 @@ const { person } = useSession();
           changes nothing.
         </p>
         <v-btn v-if="person?.maySetUpTheShop" href="/api/v1/workbook" download>Export the workbook</v-btn>
-        <v-btn v-if="person?.maySetUpTheShop" variant="text" href="/api/v1/workbook.zip" download
-          >The same as a zip of tables</v-btn
+        <FileLink v-if="person?.maySetUpTheShop" class="zip" href="/api/v1/workbook.zip"
+          >The same as a zip of tables</FileLink
         >
         <p v-else class="refused">
           Exporting, with what everything costs, is for the shop lead and the coordinator.

@@ -8,7 +8,7 @@ import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
 import CellEditor from '@/lines/CellEditor.vue';
-import { save } from '@/ruler/picture';
+import { save } from '@/shared/saved';
 import { useSettings } from '@/settings/useSettings';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';

@@ -83,9 +83,12 @@ useUndoKeys();
             >
             <span class="how"
               ><b>{{ counted(loss.lost, 'termination') }}</b> cannot be made. Not in the kit:
-              {{
-                loss.away.map(({ asset, tool, text }) => `${asset}, ${modelOf(tool)}. ${text}`).join(' ')
-              }}</span
+              {{ loss.away.map(({ asset, tool, text }) => `${asset}, ${modelOf(tool)}. ${text}`).join(' ') }}
+              <RouterLink
+                v-if="person?.maySetUpTheShop"
+                :to="{ name: 'plan', query: { kit: loss.kit.id, scopes: loss.scope.id, on: today } }"
+                >What mends it for the least money</RouterLink
+              ></span
             >
           </li>
         </ul>

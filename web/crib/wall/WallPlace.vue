@@ -19,7 +19,7 @@ import { labelsOf, MOST_LABELS } from './labels';
 import { canScan } from './scanning';
 import SignShape from './SignShape.vue';
 import { signs, type Sign } from './signs';
-import { countsOf, stripsOf } from './strips';
+import { countsOf, stripsOf, type Strip } from './strips';
 import { unlikeWords } from '../kits/unlike';
 import ThingPanel from './ThingPanel.vue';
 import ThingPiece from './ThingPiece.vue';
@@ -42,7 +42,10 @@ const strips = computed(() =>
 );
 const counts = computed(() => countsOf(wall.value?.things ?? []));
 const shown = computed(
-  () => new Set(strips.value.flatMap(({ things }) => things.map(({ thing }) => thing.tag))),
+  () =>
+    new Set(
+      strips.value.flatMap(({ boxes }) => boxes.flatMap((box) => box.things.map(({ thing }) => thing.tag))),
+    ),
 );
 
 const labels = computed(() =>
@@ -54,7 +57,10 @@ const opened = computed(() => wall.value?.things.find(({ tag }) => tag === asked
 const isMarking = ref(false);
 const marks = ref(new Set<string>());
 const marked = computed(() => wall.value?.things.filter(({ tag }) => marks.value.has(tag)) ?? []);
-const differs = (id: string) => unlikeWords(wall.value?.kits.find((kit) => kit.id === id)?.unlikePaper ?? []);
+const kitOf = (id: string) => wall.value?.kits.find((kit) => kit.id === id);
+const differs = (id: string) => unlikeWords(kitOf(id)?.unlikePaper ?? []);
+/** Copies that have come to differ from their pattern. */
+const drifted = ({ boxes }: Strip) => boxes.filter(({ id }) => kitOf(id)?.drift.length);
 const isToday = computed(() => wall.value?.on === wall.value?.today);
 
 function press(tag: string, event: MouseEvent | KeyboardEvent): void {
@@ -182,25 +188,40 @@ useUndoKeys();
         <div class="strips" @keydown="walk">
           <section v-for="strip in strips" :key="strip.id" :aria-label="strip.name">
             <h2>
-              {{ strip.name }} <small class="mono muted">{{ strip.things.length }}</small>
+              {{ strip.name }} <small class="mono muted">{{ strip.count }}</small>
               <RouterLink
                 v-if="strip.id && differs(strip.id)"
                 :to="{ name: 'kit', params: { id: strip.id } }"
                 class="differs"
                 >{{ differs(strip.id) }}</RouterLink
               >
+              <template v-if="strip.boxes.length > 1">
+                <span v-if="!drifted(strip).length" class="alike muted">{{ strip.boxes.length }} alike</span>
+                <RouterLink
+                  v-for="box in drifted(strip)"
+                  :key="box.id"
+                  :to="{ name: 'kit', params: { id: box.id } }"
+                  class="differs"
+                  >No. {{ box.label }} has drifted</RouterLink
+                >
+              </template>
             </h2>
             <div class="pieces">
-              <ThingPiece
-                v-for="piece in strip.things"
-                :key="piece.thing.tag + piece.place"
-                :piece
-                :model="wall.models[piece.thing.tool]"
-                :is-open="opened?.tag === piece.thing.tag"
-                :is-marked="isMarking ? marks.has(piece.thing.tag) : undefined"
-                @click="press(piece.thing.tag, $event)"
-              />
-              <span v-if="!strip.things.length" class="muted">{{
+              <div v-for="box in strip.boxes" :key="box.id" class="pieces">
+                <span v-if="box.label && box.things.length" class="label mono" :title="box.name">{{
+                  box.label
+                }}</span>
+                <ThingPiece
+                  v-for="piece in box.things"
+                  :key="piece.thing.tag + piece.place"
+                  :piece
+                  :model="wall.models[piece.thing.tool]"
+                  :is-open="opened?.tag === piece.thing.tag"
+                  :is-marked="isMarking ? marks.has(piece.thing.tag) : undefined"
+                  @click="press(piece.thing.tag, $event)"
+                />
+              </div>
+              <span v-if="!strip.count" class="muted">{{
                 settled.trim() || sign ? 'none of these' : 'nothing is in it'
               }}</span>
             </div>
@@ -310,6 +331,22 @@ useUndoKeys();
   color: var(--copper);
   font-weight: 400;
   font-size: 12.5px;
+}
+
+.alike {
+  display: block;
+  font-weight: 400;
+  font-size: 12.5px;
+}
+
+/* Which of the alike boxes what follows is in. */
+.label {
+  align-self: center;
+  min-width: 15px;
+  color: var(--muted);
+  font-weight: 600;
+  font-size: 12.5px;
+  text-align: right;
 }
 
 .pieces {

@@ -12,9 +12,9 @@ const out = (to: string, kit: string | null = null) => ({
 });
 const tags = (wall = wallOf([]), sought = {}) =>
   Object.fromEntries(
-    stripsOf(wall, sought).map(({ id, things }) => [
+    stripsOf(wall, sought).map(({ id, boxes }) => [
       id,
-      things.map((piece) => `${piece.thing.tag} ${piece.place}`),
+      boxes.flatMap(({ things }) => things.map((piece) => `${piece.thing.tag} ${piece.place}`)),
     ]),
   );
 
@@ -47,6 +47,49 @@ it('leaves the place of what is out empty, and shows it where it is for a while'
     paper: ['P-1 own'],
     '': [],
   });
+});
+
+it('has copies of a kit in its strip, box by box, those that are empty too', () => {
+  const like = (id: string, name: string, of: string | null) => ({
+    id,
+    name,
+    tracked: true,
+    unlikePaper: [],
+    like: of,
+    drift: [],
+  });
+  const wall = {
+    ...wallOf([
+      thing('C-1', { home: 'box' }),
+      thing('C-2', { home: 'two' }),
+      thing('F-2', { home: 'two', tool: 'fine' }),
+      thing('C-4', { home: 'four' }),
+    ]),
+    kits: [
+      like('box', 'Box', null),
+      like('two', 'Box 2', 'box'),
+      like('three', 'Spare', 'two'),
+      like('four', 'Boxer', 'box'),
+      like('bench', 'Bench', null),
+      like('one', 'One', 'other'),
+      like('other', 'Other', 'one'),
+    ],
+  };
+  const strips = stripsOf(wall);
+  expect(strips.map(({ id, count }) => [id, count])).toEqual([
+    ['box', 4],
+    ['bench', 0],
+    ['one', 0],
+    ['other', 0],
+    ['', 0],
+  ]);
+  expect(strips[0]!.boxes.map(({ label, things }) => [label, things.map(({ thing }) => thing.tag)])).toEqual([
+    ['1', ['C-1']],
+    ['2', ['F-2', 'C-2']],
+    ['Spare', []],
+    ['Boxer', ['C-4']],
+  ]);
+  expect(strips[1]!.boxes.map(({ label }) => label)).toEqual(['']);
 });
 
 const calibration = {

@@ -8,6 +8,18 @@ export interface Strip {
   /** Of the kit; "" for the shelf. */
   id: string;
   name: string;
+  /** What is in it; of a pattern what is in it and then in each of its copies. */
+  boxes: Box[];
+  /** Of all its boxes. */
+  count: number;
+}
+
+/** One kit of a strip. */
+export interface Box {
+  id: string;
+  name: string;
+  /** What tells a copy from its pattern: what its name has more; "1" of the pattern, "" where there are no copies. */
+  label: string;
   things: Piece[];
 }
 
@@ -47,7 +59,27 @@ export function isSought(thing: Thing, sought: Sought, wall: Schemas['Wall']): b
   return words.every((word) => said.includes(word)) && (!sought.sign || thing.sign === sought.sign);
 }
 
-/** The strips, the shelf last; those of kits in which there is nothing are left out, unless they are tracked. */
+/** The kit that another is a copy of, of a copy of a copy the first; those that are copies of each other stand by themselves. */
+function patternOf(kit: string, wall: Schemas['Wall']): string {
+  const seen = new Set([kit]);
+  let id = kit;
+  for (;;) {
+    const like = wall.kits.find((one) => one.id === id)?.like ?? null;
+    if (like === null) return id;
+    if (seen.has(like)) return kit;
+    seen.add(id);
+    id = like;
+  }
+}
+
+/** "Box 2" beside "Box" is "2". */
+const labelOf = (name: string, pattern: string): string =>
+  name.startsWith(`${pattern} `) ? name.slice(pattern.length + 1) : name;
+
+/**
+ * The strips, the shelf last; copies of a kit stand in its strip, box by box. Kits in which there is nothing are left out, unless
+ * they are tracked.
+ */
 export function stripsOf(wall: Schemas['Wall'], sought: Sought = {}): Strip[] {
   const sizes = new Map(Object.entries(wall.models).map(([id, model]) => [id, sizeOf(model)]));
   const before = (one: Piece, other: Piece): number => {
@@ -67,9 +99,22 @@ export function stripsOf(wall: Schemas['Wall'], sought: Sought = {}): Strip[] {
     put(thing.home ?? SHELF, { thing, place: thing.out ? 'empty' : 'own' });
     if (thing.out?.kit && thing.out.kit !== thing.home) put(thing.out.kit, { thing, place: 'borrowed' });
   }
+  const box = (id: string, name: string, label: string): Box => ({
+    id,
+    name,
+    label,
+    things: (pieces.get(id) ?? []).sort(before),
+  });
   return [...wall.kits, { id: SHELF, name: 'The shelf', tracked: true }]
-    .filter(({ id, tracked }) => tracked || pieces.has(id))
-    .map(({ id, name }) => ({ id, name, things: (pieces.get(id) ?? []).sort(before) }));
+    .filter(({ id, tracked }) => patternOf(id, wall) === id && (tracked || pieces.has(id)))
+    .map(({ id, name }) => {
+      const copies = wall.kits.filter(({ id: copy }) => copy !== id && patternOf(copy, wall) === id);
+      const boxes = [
+        box(id, name, copies.length ? '1' : ''),
+        ...copies.map((copy) => box(copy.id, copy.name, labelOf(copy.name, name))),
+      ];
+      return { id, name, boxes, count: boxes.reduce((sum, { things }) => sum + things.length, 0) };
+    });
 }
 
 /** How many things show each sign. */

@@ -6,6 +6,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\Models\User;
 use Illuminate\Foundation\Testing\DatabaseTransactions;
+use Illuminate\Testing\TestResponse;
 use Sabre\VObject\ElementList;
 use Sabre\VObject\Node;
 use Tests\TestCase;
@@ -37,4 +38,28 @@ function pdfText(string $pdf): string
     $process->mustRun();
 
     return $process->getOutput();
+}
+
+/**
+ * @param list<string> $head of a table
+ *
+ * @return list<array{index: int, says: string}> as the API wants it
+ */
+function columnsOf(array $head): array
+{
+    return array_map(static fn(string $name, int $index): array => ['index' => $index, 'says' => $name], $head, array_keys($head));
+}
+
+/** @return list<list<string>> */
+function csvRows(TestResponse $response): array
+{
+    $file = fopen('php://memory', 'w+b');
+    fwrite($file, $response->streamedContent());
+    rewind($file);
+    $rows = [];
+    while (($cells = fgetcsv($file, null, ',', '"', '')) !== false) {
+        $rows[] = $cells;
+    }
+
+    return $rows;
 }

@@ -8,6 +8,7 @@ use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
 use Gondrik\Core\OnDay\DueDates;
 use Gondrik\Core\OnDay\DueState;
+use Gondrik\Core\OnDay\FirstWeeks;
 use Gondrik\Core\OnDay\Inventory;
 use Gondrik\Core\OnDay\Lasting;
 use Gondrik\Core\OnDay\ModelCount;
@@ -50,6 +51,30 @@ it('says what would make a thing count again, and what that costs', function (ar
             'price' => (string) $mending?->price(),
         ])->toBe(array_intersect_key($row, array_flip(['lent', 'renew', 'price'])));
 })->with(CaseTable::of('mendings', 'case'));
+
+it('says of what has come lately how it is looked at, and until when it can go back', function (array $row): void {
+    $document = ThingsShop::document($row['asset'], 'verification:365d', $row['log']);
+    $document['tools'][0]['capabilities'] = [['op' => 'cut', 'single' => '20-10 AWG'], ['op' => 'crimp', 'classes' => ['insulated'], 'control' => 'full-cycle', 'profile' => 'oval', 'nests' => [['label' => 'blue', 'size' => '16-14 AWG']]]];
+    $shop = (new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR));
+    $first = FirstWeeks::of($shop->onDay()->histories[0], Day::read($row['day']));
+    $written = (new AssetWriter(Day::read($row['day']), []))->thing($shop->onDay()->histories[0]);
+    expect([(string) $first->check?->value, (string) $first->returnBy])->toBe([$row['check'], $row['return']])
+        ->and([$written['firstCheck'] !== null, $written['goesBackSoon']])->toBe([$row['check'] !== '', $row['return'] !== '']);
+})->with(CaseTable::of('first-weeks', 'case'));
+
+it('has a first check for every operation that is looked at, and none for what does nothing', function (): void {
+    foreach ([['cut', ['single' => '20-10 AWG'], 'largest'], ['crimp', ['classes' => ['insulated'], 'control' => 'full-cycle', 'profile' => 'oval', 'nests' => [['label' => 'blue', 'size' => '16-14 AWG']]], 'pull them'], [null, [], '']] as [$op, $capability, $words]) {
+        $document = ThingsShop::document('bought=2027-03-01', '', '');
+        $document['tools'][0]['capabilities'] = $op === null ? [] : [['op' => $op, ...$capability]];
+        $written = (new AssetWriter(Day::read('2027-03-04'), []))->thing((new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR))->onDay()->histories[0]);
+        expect((string) $written['firstCheck'])->toContain($words)->and($written['firstCheck'] === null)->toBe($op === null);
+    }
+});
+
+it('refuses a thing that goes back before it came', function (): void {
+    expect(static fn(): Workbook => ThingsShop::of('bought=2027-03-02 returnBy=2027-03-01', '', ''))
+        ->toThrow(static fn(InvalidWorkbook $error) => expect($error->problems[0]->path)->toBe('assets/0/returnBy')->and($error->problems[0]->value)->toBe('2027-03-01'));
+});
 
 it('shows of a thing first what asks the most of somebody', function (array $row): void {
     $day = Day::read($row['day']);

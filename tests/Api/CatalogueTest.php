@@ -6,28 +6,7 @@ use App\Models\Role;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Tests\Support\GeneratedWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
-use Illuminate\Testing\TestResponse;
 use Tests\Support\OpenApi;
-
-/** @return list<array<string, mixed>> rows of a table as the API wants them */
-function columnsOf(array $head): array
-{
-    return array_map(static fn(string $name, int $index): array => ['index' => $index, 'says' => $name], $head, array_keys($head));
-}
-
-/** @return list<list<string>> */
-function csvRows(TestResponse $response): array
-{
-    $file = fopen('php://memory', 'w+b');
-    fwrite($file, $response->streamedContent());
-    rewind($file);
-    $rows = [];
-    while (($cells = fgetcsv($file, null, ',', '"', '')) !== false) {
-        $rows[] = $cells;
-    }
-
-    return $rows;
-}
 
 const STRIPPER = ['name' => 'My stripper', 'kind' => 'stripper', 'capabilities' => [['op' => 'strip', 'method' => 'notch', 'insulation' => ['pvc', 'xlpe'], 'positions' => [['label' => '12', 'solid' => '12 AWG', 'stranded' => '14 AWG'], ['label' => '16', 'stranded' => '16 AWG']]]]];
 

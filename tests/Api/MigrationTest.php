@@ -27,6 +27,7 @@ const LANDED = [
     '2026_11_30_000016_dues_and_kits_that_share.php' => 'e3952900d145927bc5c25c190768b537e6f3fbe5efc685225c19f1fd7d77a49b',
     '2026_12_01_000017_people_things_and_the_log.php' => 'e5f5021cf4bc7022fe419048223f9f9e2aa58c20d10c611259f3bd34c45938ea',
     '2026_12_01_000018_a_calendar_of_dues.php' => 'd9510c52e602afbb4e01b90ea57e9e7930b63364c6032e776d0b13c01991f670',
+    '2026_12_01_000019_things_that_can_go_back.php' => '0753e6c1ece9aaaede7b807b142acd696bef6906e49f7467baa3571cabce9baa',
 ];
 
 it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {

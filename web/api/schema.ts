@@ -2887,6 +2887,12 @@ export interface components {
             dues: components["schemas"]["AssetDue"][];
             /** @enum {string} */
             terms: "owned" | "hired" | "dealer";
+            /** @description How it is looked at before it is used, while it is new and nobody has */
+            firstCheck: string | null;
+            /** @description The last day on which it can go back; of what is not the shop's, on which it goes home */
+            returnBy: string | null;
+            /** @description Whether that day is to be told: it is near, or has gone by with what is not the shop's */
+            goesBackSoon: boolean;
             serial: string | null;
             bought: string | null;
             note: string | null;

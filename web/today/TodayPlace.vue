@@ -4,14 +4,15 @@ import { computed, ref } from 'vue';
 import { api } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
 import { duesOf, dueWords } from '@/data/dues';
-import { useWall, writeLog } from '@/data/wall';
+import { comeLately, returnWords } from '@/data/firstWeeks';
+import { useWall, writeLog, type Happened } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { dayWords, fromNow } from '@/shared/days';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { counted, words } from '@/shared/pretty';
+import { capital, counted, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -32,13 +33,15 @@ const SOON = 30;
 const dues = computed(() =>
   wall.data.value ? duesOf(wall.data.value).filter(({ days }) => days === null || days <= SOON) : [],
 );
-const isAllWell = computed(() => !losses.value.length && !late.value.length && !dues.value.length);
+const lately = computed(() => comeLately(wall.data.value?.things ?? []));
+const isAllWell = computed(
+  () => !losses.value.length && !late.value.length && !dues.value.length && !lately.value.length,
+);
 const modelOf = (tool: string) => wall.data.value?.models[tool]?.name ?? '';
 const kitOf = (id: string | null) => wall.data.value?.kits.find((kit) => kit.id === id)?.name;
 const placeOf = (home: string | null) => (home === null ? 'on the shelf' : `in ${kitOf(home) ?? 'a kit'}`);
 const { mutate, isPending, problem } = useWrite({
-  ask: ({ entry }: { entry: { what: string; asset: string; due?: string }; said: string }) =>
-    writeLog([entry]),
+  ask: ({ entry }: { entry: Happened & { asset: string }; said: string }) => writeLog([entry]),
   said: ({ said }) => said,
   mayTakeBack: () => person.value?.role === 'lead',
 });
@@ -141,6 +144,47 @@ useUndoKeys();
                 })
               "
               >Done today</v-btn
+            >
+          </li>
+        </ul>
+      </section>
+
+      <section v-if="lately.length" aria-labelledby="lately">
+        <h2 id="lately">New here, and going back</h2>
+        <ul>
+          <li v-for="thing in lately" :key="thing.tag">
+            <RouterLink :to="{ name: 'wall', query: { thing: thing.tag } }" class="what"
+              ><span class="mono">{{ thing.tag }}</span> {{ modelOf(thing.tool) }}</RouterLink
+            >
+            <span class="how"
+              ><b v-if="thing.goesBackSoon">{{ capital(returnWords(thing, today)) }}.</b>
+              <template v-if="thing.firstCheck"> Before it is used: {{ thing.firstCheck }}</template></span
+            >
+            <v-btn
+              v-if="thing.firstCheck"
+              size="small"
+              variant="outlined"
+              :disabled="isPending"
+              @click="
+                mutate({
+                  entry: { what: 'condition', asset: thing.tag, condition: 'good', note: 'First check' },
+                  said: `${thing.tag}: looked at, and good`,
+                })
+              "
+              >It is good</v-btn
+            >
+            <v-btn
+              v-else-if="mayRenew"
+              size="small"
+              variant="outlined"
+              :disabled="isPending"
+              @click="
+                mutate({
+                  entry: { what: 'condition', asset: thing.tag, condition: 'retired', note: 'Gone back' },
+                  said: `${thing.tag}: gone back`,
+                })
+              "
+              >Gone back</v-btn
             >
           </li>
         </ul>

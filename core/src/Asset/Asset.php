@@ -19,7 +19,7 @@ final readonly class Asset
     /**
      * @param list<Due>|null $dues null for those of the tool
      *
-     * @throws Invalid when a kind of due stands twice
+     * @throws Invalid when a kind of due stands twice, or it would go back before it came
      */
     public function __construct(
         /** What stands on its tag. */
@@ -36,11 +36,16 @@ final readonly class Asset
         /** What its counter said when it came. */
         public int $cycles = 0,
         public Terms $terms = Terms::Owned,
+        /** The last day on which it can go back to where it came from; of what is not the shop's, the day on which it goes home. */
+        public ?Day $returnBy = null,
         #[ListOf(Due::class)]
         public ?array $dues = null,
         public ?string $note = null,
     ) {
         Due::eachOnce($dues ?? [], 'dues');
+        if ($bought !== null && $returnBy !== null && $bought->isAfter($returnBy)) {
+            throw Invalid::at('returnBy', $returnBy->plain(), 'the day on which it was bought, ' . $bought . ', or a later one');
+        }
     }
 
     /** @return list<Due> what has to be done to it again and again */

@@ -44,6 +44,14 @@ final class AssetHistory
         return $this->states[$turns] ??= $this->folded($day);
     }
 
+    /** Whether somebody has told how it is by then, or has proved it. */
+    public function wasLookedAt(Day $day): bool
+    {
+        $looked = array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day) && ($entry instanceof ConditionTold || $entry instanceof Pulled || $entry instanceof Done));
+
+        return $looked !== [];
+    }
+
     private function folded(Day $day): AssetOnDay
     {
         $known = array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day)));

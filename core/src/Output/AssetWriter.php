@@ -9,6 +9,7 @@ use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\OnDay\AssetOnDay;
 use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\DueState;
+use Gondrik\Core\OnDay\FirstWeeks;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Strip;
@@ -27,6 +28,7 @@ final readonly class AssetWriter
     {
         $state = $history->on($this->day);
         $asset = $history->asset;
+        $first = FirstWeeks::of($history, $this->day);
         $kit = $state->kit();
         $standing = $state->standing($kit->id ?? $state->home->id ?? '', $this->counting);
 
@@ -51,6 +53,10 @@ final readonly class AssetWriter
                 'since' => $due->since?->plain(),
             ], array_values($state->dues)),
             'terms' => $asset->terms->value,
+            'firstCheck' => $first->check === null ? null : array_column(Table::rows('first-checks'), 'text', 'op')[$first->check->value],
+            'returnBy' => $asset->returnBy?->plain(),
+            // Told while there is still something to do about it.
+            'goesBackSoon' => $first->returnBy !== null,
             'serial' => $asset->serial,
             'bought' => $asset->bought?->plain(),
             'note' => $asset->note,

@@ -66,6 +66,8 @@ const asked = computed(() => kinds.value.find((one) => one === kind.value) ?? ki
 const certificate = ref('');
 const reason = ref('');
 const isHeld = computed(() => props.things.some(({ sign }) => sign === 'held'));
+/** Nobody has looked at one of them since it came. */
+const isNew = computed(() => props.things.some(({ firstCheck }) => firstCheck !== null));
 const isNotGood = computed(() => props.things.some(({ condition }) => condition !== 'good'));
 </script>
 
@@ -137,8 +139,13 @@ const isNotGood = computed(() => props.things.some(({ condition }) => condition 
           {{ finding.text }}
         </button>
       </div>
-      <v-btn v-if="isNotGood" size="small" variant="outlined" :disabled="isPending" @click="act.good()"
-        >Good again</v-btn
+      <v-btn
+        v-if="isNotGood || isNew"
+        size="small"
+        variant="outlined"
+        :disabled="isPending"
+        @click="isNotGood ? act.good() : act.lookedAt()"
+        >{{ isNotGood ? 'Good again' : 'Looked at, and good' }}</v-btn
       >
     </section>
 

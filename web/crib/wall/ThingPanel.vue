@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
+import { returnWords } from '@/data/firstWeeks';
 import { useTimeline, type Thing } from '@/data/wall';
 import LittleRuler from '@/ruler/LittleRuler.vue';
 import { useSession } from '@/session/useSession';
@@ -58,6 +59,11 @@ const day = (on: string) => dayWords(on, props.wall.today);
       Lives in {{ home }}.
       <template v-if="thing.note">{{ thing.note }}</template>
     </p>
+    <p v-if="returnWords(thing, wall.on)">
+      It {{ returnWords(thing, wall.on)
+      }}<span v-if="thing.returnBy" class="muted"> ({{ day(thing.returnBy) }})</span>.
+    </p>
+    <p v-if="thing.firstCheck"><b>First check before it is used.</b> {{ thing.firstCheck }}</p>
     <p v-if="lasts" class="muted">{{ lasts }}</p>
     <table v-if="thing.dues.length" class="dues">
       <thead class="visually-hidden">

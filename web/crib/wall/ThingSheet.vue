@@ -30,6 +30,7 @@ const models = computed(() =>
     .sort((one, other) => one.name.localeCompare(other.name)),
 );
 const model = computed(() => tools.value.get((draft.value.tool as string | undefined) ?? ''));
+const asText = (value: unknown) => (typeof value === 'string' ? value : undefined);
 const terms = ['owned', 'hired', 'dealer'];
 
 const write = useWrite<Schemas['AssetKept']>({
@@ -131,6 +132,19 @@ function submit(): void {
             @change="put('bought', ($event.target as HTMLInputElement).value)"
           />
           <small v-if="at('bought')" class="wrong">{{ at('bought') }}</small>
+        </label>
+        <label class="pick">
+          <span class="label">{{
+            (draft.terms ?? 'owned') === 'owned' ? 'Can go back until' : 'Goes home on'
+          }}</span>
+          <input
+            class="lone-field"
+            type="date"
+            :min="asText(draft.bought)"
+            :value="draft.returnBy ?? ''"
+            @change="put('returnBy', ($event.target as HTMLInputElement).value || undefined)"
+          />
+          <small v-if="at('returnBy')" class="wrong">{{ at('returnBy') }}</small>
         </label>
         <EditField
           label="Serial"

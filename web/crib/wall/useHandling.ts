@@ -36,6 +36,8 @@ export function useHandling(things: Ref<Thing[]>, after: () => void) {
     comeBack: () => happened({ what: 'back' }, 'came back'),
     find: ({ text, condition }: Schemas['Wall']['findings'][number]) =>
       happened({ what: 'condition', condition, note: text }, text.toLowerCase()),
+    lookedAt: () =>
+      happened({ what: 'condition', condition: 'good', note: 'First check' }, 'looked at, and good'),
     good: () => happened({ what: 'condition', condition: 'good' }, 'good again'),
     done: (due: string, certificate: string) =>
       happened({ what: 'done', due, ...(certificate ? { certificate } : {}) }, `${due} done`),

@@ -54,6 +54,26 @@ test.describe('the lead', () => {
     await expect(page).toHaveURL(/kit=spare-/);
   });
 
+  test('brings a table of what has happened: what is wrong by row, then all of it, taken back', async ({
+    page,
+  }) => {
+    await page.goto('/shop');
+    await bring(page, 'what,asset,condition\r\ncondition,CU-04,good\r\ncondition,CU-99,good\r\n', 'told.csv');
+    await expect(page.getByText('“told.csv” is a table, not a workbook.')).toBeVisible();
+    await page.getByRole('button', { name: 'what has happened to things' }).click();
+    await expect(page.locator('.problems tbody tr')).toContainText('log.csv/3/asset"CU-99"');
+    await bring(
+      page,
+      'what,asset,condition\r\ncondition,CU-04,good\r\ncondition,CU-05,good\r\n',
+      'mended.csv',
+    );
+    await page.getByRole('button', { name: 'what has happened to things' }).click();
+    await expect(page.getByText('2 rows written down.')).toBeVisible();
+    await page.getByRole('button', { name: 'Undo' }).click();
+    await page.goto('/crib/wall?thing=CU-05');
+    await expect(page.getByRole('complementary', { name: 'Thing CU-05' })).toContainText('taken back');
+  });
+
   test('exports the shop as a workbook, and takes an example', async ({ page }) => {
     await page.goto('/shop');
     const [download] = await Promise.all([

@@ -86,6 +86,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
         // Who may write what is asked of each entry.
         Route::post('log', [RegisterController::class, 'store']);
+        Route::get('log.csv', [RegisterController::class, 'table'])->middleware(TakesTurns::class);
+        Route::post('log.csv', [RegisterController::class, 'take'])->middleware(TakesTurns::class);
         Route::get('calendar', [CalendarController::class, 'show']);
         Route::get('proposals', [ThingController::class, 'proposed']);
         Route::get('catalogue/closing', [CatalogueController::class, 'closing']);

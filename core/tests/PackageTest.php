@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Package\LogTable;
 use Gondrik\Core\Package\PackageReader;
 use Gondrik\Core\Package\PackageWriter;
 use Gondrik\Core\Tests\Support\GeneratedThings;
@@ -89,4 +90,24 @@ it('carries text as it is: what is empty, what is blank, and what begins as a ma
 it('passes over what is empty', function (): void {
     $package = '{"resources": [{"name": "kits", "path": "kits.csv", "schema": {"fields": [{"name": "id", "type": "string"}]}}]}';
     expect((new PackageReader())->workbook(['datapackage.json' => $package, 'kits.csv' => "\u{feff}id\r\nk\r\n\r\nl\r\n"]))->toEqual((object) ['kits' => [(object) ['id' => 'k'], (object) ['id' => 'l']]]);
+});
+
+it('carries the log there and back as a table by itself', function (int $seed): void {
+    $codec = new WorkbookCodec();
+    $log = json_decode($codec->write($codec->read(json_encode(GeneratedThings::of($seed), JSON_THROW_ON_ERROR))))->log;
+    $read = LogTable::entries(LogTable::csv($log));
+    // In which order an entry says what it says is no matter, nor whether it says that the shelf is no kit.
+    $sorted = static function (stdClass $entry): array {
+        $members = array_filter(get_object_vars($entry), static fn(mixed $value): bool => $value !== null);
+        ksort($members);
+
+        return $members;
+    };
+    expect(array_keys($read))->toBe(range(2, count($log) + 1))
+        ->and(json_encode(array_map($sorted, array_values($read))))->toBe(json_encode(array_map($sorted, $log)));
+})->with(range(931, 945));
+
+it('reads of a log what stands in it, and where', function (): void {
+    $read = LogTable::entries("what,asset,to.person,to,forces\r\nout,a,ada,,\r\n\r\npull,b,,,\"[50.5,51]\"\r\nmoved,c,,(shelf),\r\nmoved,d,,shelf,\r\n");
+    expect(json_encode($read))->toBe('{"2":{"what":"out","asset":"a","to":{"person":"ada"}},"4":{"what":"pull","asset":"b","forces":[50.5,51]},"5":{"what":"moved","asset":"c","to":null},"6":{"what":"moved","asset":"d","to":"shelf"}}');
 });

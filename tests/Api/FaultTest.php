@@ -93,6 +93,7 @@ function writings(): array
         'PUT assets/{id}' => static fn($test): array => ['PUT', 'assets/TQ-03', ['id' => 'TQ-03', 'tool' => 'torque-small', 'note' => 'Marked red.'], $version($test, 'assets/TQ-03')],
         'DELETE assets/{id}' => static fn($test): array => $gone($test, 'assets', ['tool' => 'flush-cut']),
         'POST log' => static fn(): array => ['POST', 'log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']], ['what' => 'back', 'asset' => 'ST-04']]]],
+        'POST log.csv' => static fn(): array => ['POST', 'log.csv', "what,asset,to.text\r\nout,TQ-03,van\r\nback,ST-04,\r\n"],
         'POST scopes' => static fn(): array => ['POST', 'scopes', ['name' => 'A scope', 'lines' => [['id' => 'l1', ...LINE]]]],
         'PUT scopes/{id}' => static fn($test): array => $changed($test, 'scopes/tower-7'),
         'DELETE scopes/{id}' => static fn($test): array => ['DELETE', 'scopes/tower-7', [], $version($test, 'scopes/tower-7')],
@@ -189,7 +190,9 @@ it('writes all or nothing, whatever fails at', function (string $route): void {
     $this->actingAs($this->lead($this->demo()));
     $request = writings()[$route]($this);
     [$method, $path] = $request;
-    $asked = fn(): TestResponse => $this->json($method, '/api/v1/' . $path, $request[2] ?? [], $request[3] ?? []);
+    $asked = fn(): TestResponse => is_string($request[2] ?? null)
+        ? $this->call($method, '/api/v1/' . $path, server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $request[2])
+        : $this->json($method, '/api/v1/' . $path, $request[2] ?? [], $request[3] ?? []);
     $failed = 0;
     do {
         $state = (string) array_keys(FAULTS)[$failed % count(FAULTS)];

@@ -176,3 +176,56 @@ it('keeps of loans what the log says of them', function (): void {
     }
     expect($kept)->toEqualCanonicalizing($rebuilt)->and(count($kept))->toBeGreaterThan(4);
 });
+
+function takeTable(string $csv): Illuminate\Testing\TestResponse
+{
+    return test()->call('POST', '/api/v1/log.csv', server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $csv);
+}
+
+it('gives the log out as a table, and takes back what a table has more', function (): void {
+    $this->actingAs($lead = personOf($this->demo(), Role::Lead));
+    $file = $this->get('/api/v1/log.csv')->assertOk()->assertHeader('Content-Disposition', 'attachment; filename="log.csv"');
+    $csv = (string) $file->getContent();
+    $rows = array_map(static fn(string $row): array => str_getcsv($row, escape: ''), array_values(array_filter(explode("\r\n", $csv))));
+    $workbook = json_decode($this->demoText(), true);
+    expect($rows)->toHaveCount(count($workbook['log']) + 1)
+        ->and(array_column(array_slice($rows, 1), array_search('id', $rows[0], true)))->toBe(array_column($workbook['log'], 'id'));
+    $same = takeTable($csv)->assertOk();
+    expect($same->json())->toBe(['written' => 0, 'change' => null])->and(OpenApi::mismatch($same, 'post', '/log.csv'))->toBe('');
+
+    // What came back from the calibrator, below what is there: in any order of columns, those that say nothing left out.
+    $written = takeTable("asset,due,certificate,what,on\r\nTQ-03,verification,TR-2001,done," . onDay(-1) . "\r\n\r\nTQ-06,verification,'=1+1,done,\r\n")->assertCreated();
+    expect(OpenApi::mismatch($written, 'post', '/log.csv'))->toBe('')->and($written->json('written'))->toBe(2)
+        ->and(array_column(stateOf('TQ-03')['dues'], 'done'))->toBe([onDay(-1)])
+        ->and(array_column(stateOf('TQ-06')['dues'], 'done'))->toBe([onDay(0)])
+        ->and($this->getJson('/api/v1/assets/TQ-06/log')->json('data.0.entry.certificate'))->toBe('=1+1');
+    $this->postJson('/api/v1/history/' . $written->json('change') . '/undo')->assertSuccessful();
+    expect(array_column(stateOf('TQ-06')['dues'], 'done'))->not->toBe([onDay(0)]);
+
+    // To the shelf, which no kit is called.
+    takeTable("what,asset,to\r\nmoved,CU-15,(shelf)\r\n")->assertCreated();
+    expect(stateOf('CU-15')['home'])->toBeNull()->and((string) $this->get('/api/v1/log.csv')->getContent())->toContain('(shelf)');
+});
+
+it('refuses a table by row and column, and writes nothing of it', function (string $csv, string $path, mixed $value, string $expected): void {
+    $this->actingAs(personOf($this->demo(), Role::Lead));
+    $before = $this->get('/api/v1/log.csv')->getContent();
+    $refused = takeTable(str_replace('TODAY', onDay(0), $csv))->assertUnprocessable();
+    expect([$refused->json('problems.0.path'), $refused->json('problems.0.value')])->toBe([$path, $value])
+        ->and($refused->json('problems.0.expected'))->toContain($expected)
+        ->and($this->get('/api/v1/log.csv')->getContent())->toBe($before);
+})->with([
+    'nothing' => ['', 'log.csv', null, 'a row of names'],
+    'names and no row' => ["what,asset\r\n", 'log.csv', null, 'a row of names'],
+    'a thing that there is not, in the third row' => ["what,asset\r\nback,ST-04\r\nback,XX-99\r\n", 'log.csv/3/asset', 'XX-99', 'asset'],
+    'behind an empty row' => ["what,asset\r\n\r\nback,XX-99\r\n", 'log.csv/3/asset', 'XX-99', 'asset'],
+    'what is no number' => ["what,asset,cycles\r\ncycles,TQ-03,many\r\n", 'log.csv/2/cycles', 'many', 'whole number'],
+    'a name twice' => ["what,what\r\nback,back\r\n", 'log.csv/1', 'what', 'one column only'],
+    'what was written otherwise' => ["id,on,what,asset,condition\r\nh001,2024-01-01,condition,PL-01,good\r\n", 'log.csv/2/id', 'h001', 'has not yet'],
+]);
+
+it('takes of a hand what a hand may tell, and of nobody else', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    takeTable("what,asset\r\nback,ST-04\r\n")->assertCreated();
+    takeTable("what,asset,due\r\ndone,TQ-03,verification\r\n")->assertForbidden();
+});

@@ -78,6 +78,8 @@ const DOORS = [
     'GET assets/{id}/log' => ['/assets/TQ-03/log', [401, 200, 200, 200, 404]],
     // What somebody may write goes by what it is (LogTest).
     'POST log' => ['/log', [401, 422, 422, 422, 422]],
+    'GET log.csv' => ['/log.csv', [401, 200, 200, 200, 200]],
+    'POST log.csv' => ['/log.csv', [401, 422, 422, 422, 422]],
     'GET calendar' => ['/calendar?kit=pylon-backpack&scope=tower-7&from=2027-01-01', [401, 200, 200, 200, 404]],
     'GET catalogue/closing' => ['/catalogue/closing?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET catalogue/{list}' => ['/catalogue/tools', [401, 200, 200, 200, 200]],

@@ -1390,6 +1390,27 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/log.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The log as a table */
+        get: operations["readLogTable"];
+        put?: never;
+        /**
+         * Writes down what a table has more than the log: all of it or none
+         * @description A row of names and one for each entry; forces, modes and faults as JSON lists. Rows that the log has already, word for word, are left.
+         */
+        post: operations["writeLogTable"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/calendar": {
         parameters: {
             query?: never;
@@ -2813,6 +2834,7 @@ export interface components {
             price?: components["schemas"]["cents"];
             cycles?: components["schemas"]["reading"];
             terms?: components["schemas"]["terms"];
+            returnBy?: components["schemas"]["day"];
             dues?: components["schemas"]["dues"];
             note?: components["schemas"]["text"];
         };
@@ -2826,6 +2848,7 @@ export interface components {
             price?: components["schemas"]["cents"];
             cycles?: components["schemas"]["reading"];
             terms?: components["schemas"]["terms"];
+            returnBy?: components["schemas"]["day"];
             dues?: components["schemas"]["dues"];
             note?: components["schemas"]["text"];
             version: string;
@@ -3044,6 +3067,12 @@ export interface components {
         };
         RegisteredPerson: components["schemas"]["person"];
         Asset: components["schemas"]["asset"];
+        /** @description How many rows a table had more than the log */
+        LogTaken: {
+            written: number;
+            /** @description Under which number the history has it */
+            change: number | null;
+        };
         id: string;
         name: string;
         count: number;
@@ -3469,6 +3498,7 @@ export interface components {
             price?: components["schemas"]["cents"];
             cycles?: components["schemas"]["reading"];
             terms?: components["schemas"]["terms"];
+            returnBy?: components["schemas"]["day"];
             dues?: components["schemas"]["due"][];
             note?: components["schemas"]["text"];
         };
@@ -8082,6 +8112,74 @@ export interface operations {
                         /** @description Under which number the history has it */
                         change: number;
                     };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description Somebody else was first */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readLogTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A file */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    writeLogTable: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "text/csv": string;
+            };
+        };
+        responses: {
+            /** @description The log has all of it already */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTaken"];
+                };
+            };
+            /** @description Written */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["LogTaken"];
                 };
             };
             401: components["responses"]["NotSignedIn"];

@@ -46,6 +46,15 @@ function page(
 }
 const headers = { 'Gondrik-Change': '12' };
 
+it('offers nothing to take back where nothing was written', async () => {
+  const { write, done, undo } = page(() =>
+    Promise.resolve({ data: { id: 'kit-1' }, response: new Response() }),
+  );
+  write.mutate('Van');
+  await flushPromises();
+  expect([done.last?.said, undo.canUndo]).toEqual(['Made: Van (kit-1)', false]);
+});
+
 it('tells what was written with its undo, and reads the shop anew before it goes on', async () => {
   const { write, done, undo, order } = page(() =>
     Promise.resolve({ data: { id: 'kit-1' }, response: new Response(null, { headers }) }),

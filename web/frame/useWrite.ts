@@ -31,7 +31,7 @@ export function useWrite<Kept, Wish = void>(of: {
     },
     onSuccess: async ({ kept, change }, wish) => {
       of.atOnce?.(kept);
-      await undo.did(change, of.said(wish, kept), of.mayTakeBack?.() ?? true);
+      await undo.did(change, of.said(wish, kept), (of.mayTakeBack?.() ?? true) && change > 0);
       of.after?.(kept);
     },
   });

@@ -9,6 +9,8 @@ import { handOver, isTable, takeHanded } from '@/frame/handedOver';
 import example from '../../database/demo/tarnholt-ropeway.json?url';
 import { counted } from '@/shared/pretty';
 import WaitBar from '@/shared/WaitBar.vue';
+import BringLog from './BringLog.vue';
+import ProblemTable from './ProblemTable.vue';
 import { useImport } from './useImport';
 
 const { check, apply, undo, undoHere } = useImport();
@@ -24,8 +26,8 @@ const ways = computed(() => {
   const scope = scopes.value.find(({ archived }) => !archived);
   return [
     ...(scope ? [{ of: `lines of ${scope.name}`, to: { name: 'table', query: { scope: scope.id } } }] : []),
-    ...(['tools', 'terminals', 'wires', 'kits'] as const).map((list) => ({
-      of: list,
+    ...(['tools', 'terminals', 'wires', 'kits', 'assets', 'people'] as const).map((list) => ({
+      of: list === 'assets' ? 'things with tags' : list,
       to: { name: 'things', params: { list } },
     })),
   ];
@@ -86,8 +88,6 @@ function startOver(): void {
 }
 
 watch([problem, plan, isUndone], () => void nextTick(() => outcome.value?.focus()));
-
-const shown = (value: unknown) => (value === null || value === undefined ? '' : JSON.stringify(value));
 </script>
 
 <template>
@@ -121,6 +121,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
       <p class="ways">
         <v-btn v-for="way in ways" :key="way.of" size="small" @click="takeThere(way.to)">{{ way.of }}</v-btn>
       </p>
+      <BringLog :key="table.name + table.lastModified" :file="table" />
     </div>
 
     <div v-if="check.isPending.value" class="outcome" role="status">
@@ -137,26 +138,7 @@ const shown = (value: unknown) => (value === null || value === undefined ? '' : 
       <p class="muted">
         {{ problem.detail }} {{ problem.problems ? 'Mend the file and bring it again.' : '' }}
       </p>
-      <table v-if="problem.problems" class="problems">
-        <thead>
-          <tr>
-            <th scope="col">Place</th>
-            <th scope="col">What stands there</th>
-            <th scope="col">What would be right</th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="(one, index) in problem.problems" :key="index">
-            <th scope="row" class="mono">
-              <template v-for="(part, at) in (one.path || 'workbook').split('/')" :key="at"
-                ><template v-if="at">/<wbr /></template>{{ part }}</template
-              >
-            </th>
-            <td class="mono">{{ shown(one.value) }}</td>
-            <td>{{ one.expected }}</td>
-          </tr>
-        </tbody>
-      </table>
+      <ProblemTable v-if="problem.problems" class="problems" :problems="problem.problems" />
     </section>
 
     <section v-else-if="isUndone" ref="outcome" class="outcome" tabindex="-1" aria-labelledby="undone">
@@ -270,10 +252,6 @@ table {
   font-size: 13px;
 }
 
-.problems {
-  width: 100%;
-}
-
 th,
 td {
   text-align: left;
@@ -281,11 +259,6 @@ td {
   padding: 6px 14px 6px 0;
   border-bottom: 1px solid var(--hairline);
   vertical-align: top;
-}
-
-.problems td:nth-child(2) {
-  overflow-wrap: anywhere;
-  min-width: 7rem;
 }
 
 thead th {

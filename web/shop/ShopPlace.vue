@@ -34,10 +34,14 @@ const { person } = useSession();
           The whole shop as one workbook: to keep, to send, to check on the command line. Importing it again
           changes nothing.
         </p>
-        <v-btn v-if="person?.maySetUpTheShop" href="/api/v1/workbook" download>Export the workbook</v-btn>
-        <FileLink v-if="person?.maySetUpTheShop" class="zip" href="/api/v1/workbook.zip"
-          >The same as a zip of tables</FileLink
-        >
+        <template v-if="person?.maySetUpTheShop">
+          <v-btn href="/api/v1/workbook" download>Export the workbook</v-btn>
+          <FileLink class="zip" href="/api/v1/workbook.zip">The same as a zip of tables</FileLink>
+          <p>
+            <FileLink href="/api/v1/log.csv">What has happened, as a table</FileLink
+            ><span class="muted">: brought back with new rows, these are written down.</span>
+          </p>
+        </template>
         <p v-else class="refused">
           Exporting, with what everything costs, is for the shop lead and the coordinator.
         </p>
@@ -65,6 +69,10 @@ const { person } = useSession();
 
 h2 {
   font-size: 17px;
+}
+
+.zip {
+  margin-left: 14px;
 }
 
 .lead {

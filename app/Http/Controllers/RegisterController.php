@@ -11,9 +11,11 @@ use App\Models\Shop;
 use App\Print\LabelSheet;
 use App\Print\Paper;
 use App\Register\Logbook;
+use App\Register\LogFile;
 use App\Register\Today;
 use App\Register\Wall;
 use App\Register\WhatRests;
+use Gondrik\Core\Package\LogTable;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
@@ -65,5 +67,27 @@ final class RegisterController extends Controller
         $written = $logbook->write($this->shop($request), $items);
 
         return $this->json(['entries' => $written->things, 'change' => $written->entry], 201, self::entry($written));
+    }
+
+    /** The whole log as a table. */
+    public function table(Request $request, LogFile $file): Response
+    {
+        return new Response($file->of($this->shop($request)), headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . LogTable::NAME . '"']);
+    }
+
+    /** Writes down what a table has more than the log. */
+    public function take(Request $request, LogFile $file): JsonResponse
+    {
+        $shop = $this->shop($request);
+        $news = $file->news($shop, $request->getContent());
+        if ($news === []) {
+            return $this->json(['written' => 0, 'change' => null]);
+        }
+        foreach ($news as $item) {
+            Gate::authorize('writeEntry', [Shop::class, is_string($item->what ?? null) ? $item->what : '']);
+        }
+        $written = $file->write($shop, $news);
+
+        return $this->json(['written' => count($news), 'change' => $written->entry], 201, self::entry($written));
     }
 }

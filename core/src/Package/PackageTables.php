@@ -35,7 +35,7 @@ final readonly class PackageTables
     }
 
     /**
-     * @param array<string, list<array<string, mixed>>> $tables
+     * @param array<string, array<int, array<string, mixed>>> $tables
      *
      * @return \stdClass the lists of a workbook; lines of a scope that there is not are given to none and told by the place that they have
      */
@@ -43,7 +43,7 @@ final readonly class PackageTables
     {
         $lists = new \stdClass();
         foreach (array_diff_key($tables, [self::LINES => null]) as $list => $rows) {
-            $lists->{$list} = array_map(self::deep(...), $rows);
+            $lists->{$list} = array_map(self::deep(...), array_values($rows));
         }
         $lines = [];
         foreach ($tables[self::LINES] ?? [] as $row) {
@@ -69,7 +69,7 @@ final readonly class PackageTables
     }
 
     /** @param array<string, mixed> $row */
-    private static function deep(array $row): \stdClass
+    public static function deep(array $row): \stdClass
     {
         $item = new \stdClass();
         foreach ($row as $column => $value) {

@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { useQuery } from '@tanstack/vue-query';
-import { computed } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { renderSVG } from 'uqr';
 import { answer, api } from '@/api/client';
 import { useKitsAndScopes } from '@/data/pairs';
 import { asItCame, SHOP, useShop } from '@/data/shopQuery';
 import { useToolsById } from '@/data/things';
+import { useWall } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { day } from '@/shared/format';
 import { counted, words } from '@/shared/pretty';
+import { inlayOf } from './inlay';
 
 /** What lies in a kit, to be laid into it: every tool with its place to be ticked, and the way to the cards of each work. */
 const route = useRoute();
@@ -22,7 +24,11 @@ const kit = useQuery({
 });
 const known = useToolsById();
 const { scopes } = useKitsAndScopes();
-const entries = computed(() => kit.data.value?.tools ?? []);
+const { data: wall } = useWall(ref(null));
+/** What is packed, each with its things today where the kit is kept by them. */
+const entries = computed(() =>
+  inlayOf(kit.data.value?.tools ?? [], id.value, kit.data.value?.tracked ? wall.value : undefined),
+);
 const open = computed(() => scopes.value.filter(({ archived }) => !archived));
 const today = day(new Date());
 
@@ -51,10 +57,17 @@ const printPage = () => window.print();
       </p>
       <p v-if="!entries.length" class="muted">Nothing lies in it yet.</p>
       <ol>
-        <li v-for="{ tool, count } in entries" :key="tool">
+        <li v-for="{ tool, count, there, away } in entries" :key="tool">
           <span class="box" aria-hidden="true"></span>
-          <b class="mono">{{ count ?? 1 }} ×</b>
-          <span>{{ known.get(tool)?.name ?? tool }}</span>
+          <b class="mono">{{ count }} ×</b>
+          <span
+            >{{ known.get(tool)?.name ?? tool
+            }}<template v-if="there.length">
+              <b class="mono tags">{{ there.join(' ') }}</b></template
+            ><small v-for="one in away" :key="one.tag" class="away"
+              ><span class="mono">{{ one.tag }}</span> {{ one.text }}</small
+            ><small v-if="count === 0" class="away">Not planned here.</small></span
+          >
           <small class="muted">{{ words(known.get(tool)?.kind ?? '') }}</small>
         </li>
       </ol>
@@ -110,6 +123,16 @@ ol li {
   padding: 4px 0;
   border-bottom: 1px solid var(--hairline);
   font-size: 13.5px;
+}
+
+.tags {
+  margin-left: 4px;
+  font-size: 12.5px;
+}
+
+.away {
+  display: block;
+  color: var(--hole);
 }
 
 .box {

@@ -80,6 +80,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
         Route::get('today', [RegisterController::class, 'today'])->middleware(TakesTurns::class);
         Route::get('wall', [RegisterController::class, 'wall']);
+        Route::get('wall/busiest', [RegisterController::class, 'busiest'])->middleware(TakesTurns::class);
         Route::get('labels.pdf', [RegisterController::class, 'labels'])->middleware(TakesTurns::class);
         Route::get('dues.pdf', [DueController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);

@@ -8,8 +8,11 @@ use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Calendar\Resting;
+use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\OnDay\AssetHistory;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Value\Day;
 use Illuminate\Database\Eloquent\ModelNotFoundException;
 
@@ -43,5 +46,30 @@ final readonly class WhatRests
         }
 
         return $told;
+    }
+
+    /**
+     * How much rests on each thing that counts in a kit on a day, of all kits and scopes together.
+     *
+     * @return array<string, int> terminations by tag, the busiest first; 0 of what is idle
+     */
+    public function busiest(Shop $shop, Day $day): array
+    {
+        $workbook = $this->shops->whole($shop);
+        $days = $workbook->onDay();
+        $busy = [];
+        foreach (array_filter($workbook->kits, static fn(Kit $kit): bool => $kit->tracked) as $kit) {
+            foreach (array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived) as $scope) {
+                $rules = $workbook->rulesFor($scope);
+                $stands = $days->kit($kit, $day, $rules)->kit;
+                $busy += array_fill_keys(array_merge(...array_map(static fn(TakingPart $part): array => $part->assets, $stands->tools)), 0);
+                foreach (Resting::taken(Coverage::of($stands, $scope, $rules)) as $tag => $terminations) {
+                    $busy[$tag] += $terminations;
+                }
+            }
+        }
+        arsort($busy);
+
+        return $busy;
     }
 }

@@ -152,3 +152,20 @@ it('tells on the wall what a tracked kit has otherwise than its paper, and a cop
     $this->putJson('/api/v1/kits/panel-bench', array_diff_key($kit, ['version' => 0, 'tracked' => 0]), ['If-Match' => '"' . $kit['version'] . '"'])->assertOk();
     expect($kits()['panel-bench']['unlikePaper'])->toBe([]);
 });
+
+it('tells the busiest things and those on which nothing rests, of all kits together', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Coordinator));
+    $answer = $this->getJson('/api/v1/wall/busiest')->assertOk();
+    expect(OpenApi::mismatch($answer, 'get', '/wall/busiest'))->toBe('');
+    $busy = array_column($answer->json('data'), 'terminations', 'tag');
+    $sum = static fn(array $scopes): int => array_sum(array_column($scopes, 'taken'));
+    expect($busy['TQ-03'])->toBe($sum($this->getJson('/api/v1/assets/TQ-03/resting')->json('data')))->toBeGreaterThan(0)
+        ->and(array_values($busy))->toBe(collect($busy)->sortDesc()->values()->all())
+        // Glasses are in every kit and do no step; what is lent, or on the shelf, is in none.
+        ->and($busy['EY-03'])->toBe(0)
+        ->and($busy)->not->toHaveKey('ST-04')->not->toHaveKey('TQ-06')
+        // What eight boxes share is busy for all of them.
+        ->and($busy['TQ-05'])->toBeGreaterThanOrEqual(8 * 50);
+    $later = array_column($this->getJson('/api/v1/wall/busiest?on=' . $this->demoDay()->plus(90))->json('data'), 'terminations', 'tag');
+    expect($later)->not->toHaveKey('TQ-03');
+});

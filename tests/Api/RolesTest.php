@@ -74,6 +74,7 @@ const DOORS = [
     'POST {list}/{id}/confirm' => ['/wires/hookup-12/confirm', [401, 403, 403, 409, 404]],
     'GET proposals' => ['/proposals', [401, 200, 200, 200, 200]],
     'GET today' => ['/today', [401, 200, 200, 200, 200]],
+    'GET wall/busiest' => ['/wall/busiest', [401, 200, 200, 200, 200]],
     'GET wall' => ['/wall', [401, 200, 200, 200, 200]],
     'GET assets/{id}/log' => ['/assets/TQ-03/log', [401, 200, 200, 200, 404]],
     // What somebody may write goes by what it is (LogTest).

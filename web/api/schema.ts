@@ -1353,6 +1353,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/wall/busiest": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How much rests on each thing that counts in a kit, of all kits and scopes together */
+        get: operations["readBusiest"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assets/{id}/log": {
         parameters: {
             query?: never;
@@ -8034,6 +8051,39 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Wall"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readBusiest: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The busiest first */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: {
+                            tag: string;
+                            /** @description For which it, or another of its model, is taken; 0 of what is idle */
+                            terminations: number;
+                        }[];
+                    };
                 };
             };
             401: components["responses"]["NotSignedIn"];

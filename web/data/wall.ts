@@ -36,6 +36,19 @@ export function useResting(tag: Ref<string>, on: Ref<string | null>) {
   );
 }
 
+/** How much rests on each thing that counts in a kit: the busiest first, 0 of what is idle. */
+export function useBusiest(on: Ref<string | null>, isAsked: Ref<boolean>) {
+  return useQuery({
+    ...shopQuery(['busiest', on], (signal) =>
+      api.GET('/wall/busiest', {
+        params: { query: on.value === null ? {} : { on: on.value } },
+        signal,
+      }),
+    ),
+    enabled: isAsked,
+  });
+}
+
 /** Something to be written down; without a day it is today. */
 export interface Happened {
   what: string;

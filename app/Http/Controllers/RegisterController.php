@@ -58,6 +58,14 @@ final class RegisterController extends Controller
         return $this->json(['data' => $rests->on($this->shop($request), $id, $request->day() ?? $request->today())]);
     }
 
+    /** What rests on which thing: the busiest, and what is idle. */
+    public function busiest(DayRequest $request, WhatRests $rests): JsonResponse
+    {
+        $busy = $rests->busiest($this->shop($request), $request->day() ?? $request->today());
+
+        return $this->json(['data' => array_map(static fn(string $tag, int $terminations): array => ['tag' => $tag, 'terminations' => $terminations], array_map(strval(...), array_keys($busy)), $busy)]);
+    }
+
     public function store(LogRequest $request, Logbook $logbook): JsonResponse
     {
         $items = $request->entries();

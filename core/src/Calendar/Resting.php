@@ -6,7 +6,7 @@ namespace Gondrik\Core\Calendar;
 
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Known;
-use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\OnDay\ShopOnDay;
 use Gondrik\Core\Rules\HouseRules;
@@ -27,14 +27,30 @@ final readonly class Resting
     /** @param string $asset its tag */
     public static function of(ShopOnDay $shop, string $asset, Kit $kit, Scope $scope, HouseRules $rules, Day $day): self
     {
-        $takes = static fn(StepCover $step): bool => in_array($asset, $step->chosen->part->assets ?? [], true);
         $report = Coverage::of($shop->kit($kit, $day, $rules)->kit, $scope, $rules);
-        $taken = array_filter($report->lines, static fn(LineCover $cover): bool => array_filter($cover->steps, $takes) !== []);
         $gone = Coverage::headline($shop->without($asset)->kit($kit, $day, $rules)->kit, $scope, $rules, new Known());
 
         return new self(
-            array_sum(array_map(static fn(LineCover $cover): int => $cover->line->quantity, $taken)),
+            self::taken($report)[$asset] ?? 0,
             max(0, $gone->hole - $report->headline->hole),
         );
+    }
+
+    /**
+     * For how many terminations things are taken: each, and others of its model, for every line of which it does a step.
+     *
+     * @return array<string, int> by tag
+     */
+    public static function taken(Report $report): array
+    {
+        $taken = [];
+        foreach ($report->lines as $cover) {
+            $of = array_merge(...array_map(static fn(StepCover $step): array => $step->chosen->part->assets ?? [], $cover->steps));
+            foreach (array_unique($of) as $asset) {
+                $taken[$asset] = ($taken[$asset] ?? 0) + $cover->line->quantity;
+            }
+        }
+
+        return $taken;
     }
 }

@@ -53,13 +53,14 @@ const printPage = () => window.print();
     <p v-if="!kit.data.value" class="muted" role="status">Opening the kit …</p>
     <article v-else>
       <p class="muted">
-        {{ counted(entries.length, 'tool') }}, in the order in which they are reached for; {{ today }}
+        {{ counted(entries.filter(({ count }) => count).length, 'tool') }}, in the order in which they are
+        reached for; {{ today }}
       </p>
       <p v-if="!entries.length" class="muted">Nothing lies in it yet.</p>
       <ol>
         <li v-for="{ tool, count, there, away } in entries" :key="tool">
           <span class="box" aria-hidden="true"></span>
-          <b class="mono">{{ count }} ×</b>
+          <b class="mono">{{ count ? `${count} ×` : '–' }}</b>
           <span
             >{{ known.get(tool)?.name ?? tool
             }}<template v-if="there.length">
@@ -126,6 +127,7 @@ ol li {
 }
 
 .tags {
+  white-space: nowrap;
   margin-left: 4px;
   font-size: 12.5px;
 }

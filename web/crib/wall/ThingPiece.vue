@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import { EVERY_SIZE, scaleOver } from '@/ruler/scale';
-import { words } from '@/shared/pretty';
+import { counted, words } from '@/shared/pretty';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
 import type { Piece } from './strips';
@@ -11,6 +11,8 @@ import type { Piece } from './strips';
 const props = defineProps<{
   piece: Piece;
   model: Schemas['Wall']['models'][string] | undefined;
+  /** Terminations that rest on it, where that is asked. */
+  rests?: number | undefined;
   isOpen?: boolean;
   /** Undefined while nothing is marked. */
   isMarked?: boolean | undefined;
@@ -37,6 +39,7 @@ const told = computed(() => {
     thing.tag,
     props.model?.name,
     place === 'borrowed' ? 'here for a while' : null,
+    props.rests === undefined ? null : counted(props.rests, 'termination'),
     thing.out ? `with ${thing.out.to}` : null,
     wordOf(thing.sign).toLowerCase(),
   ]
@@ -60,8 +63,9 @@ const told = computed(() => {
     /></span>
     <svg :width="WIDTH" height="15" aria-hidden="true">
       <path class="line" :d="`M0 14.5H${WIDTH}`" />
-      <rect v-for="(bar, at) in bars" :key="at" v-bind="bar" height="3.2" rx="1" />
-      <text v-if="model && !bars.length" x="0" y="9.5">{{ words(model.kind) }}</text>
+      <rect v-for="(bar, at) in rests === undefined ? bars : []" :key="at" v-bind="bar" height="3.2" rx="1" />
+      <text v-if="rests !== undefined" :x="WIDTH" y="10" text-anchor="end" class="rests">{{ rests }}</text>
+      <text v-else-if="model && !bars.length" x="0" y="9.5">{{ words(model.kind) }}</text>
     </svg>
   </button>
 </template>
@@ -102,6 +106,13 @@ rect {
 text {
   font-size: 9px;
   fill: var(--muted);
+}
+
+.rests {
+  font-family: var(--mono);
+  font-size: 10.5px;
+  font-weight: 600;
+  fill: var(--ink);
 }
 
 .empty {

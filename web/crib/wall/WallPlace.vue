@@ -2,7 +2,7 @@
 import { refDebounced } from '@vueuse/core';
 import { computed, defineAsyncComponent, ref, useTemplateRef, watch } from 'vue';
 import { problemOf } from '@/api/client';
-import { useWall } from '@/data/wall';
+import { useBusiest, useWall } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
@@ -15,6 +15,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import CribHead from '../CribHead.vue';
 import HandlingForm from './HandlingForm.vue';
+import { ofBusiness } from './busy';
 import { labelsOf, MOST_LABELS } from './labels';
 import { canScan } from './scanning';
 import SignShape from './SignShape.vue';
@@ -37,8 +38,19 @@ const search = ref(asked('q') ?? '');
 const settled = refDebounced(search, 120);
 watch(settled, (words) => show({ q: words.trim() || null }, 'replace'));
 const sign = computed(() => (asked('sign') as Sign | null) ?? null);
+const business = computed(() => {
+  const by = asked('by');
+  return by === 'busy' || by === 'idle' ? by : null;
+});
+const busiest = useBusiest(
+  on,
+  computed(() => business.value !== null),
+);
+const rests = computed(() =>
+  business.value && busiest.data.value ? ofBusiness(busiest.data.value.data, business.value) : null,
+);
 const strips = computed(() =>
-  wall.value ? stripsOf(wall.value, { words: settled.value, sign: sign.value }) : [],
+  wall.value ? stripsOf(wall.value, { words: settled.value, sign: sign.value, tags: rests.value }) : [],
 );
 const counts = computed(() => countsOf(wall.value?.things ?? []));
 const shown = computed(
@@ -183,8 +195,24 @@ useUndoKeys();
           >
             <SignShape :sign="one.sign" /> {{ one.word }} <b class="mono">{{ counts.get(one.sign) }}</b>
           </button>
+          <button
+            v-for="(word, by) in { busy: 'Busiest', idle: 'Idle' }"
+            :key="by"
+            type="button"
+            :title="by === 'busy' ? 'On which most of the work rests' : 'In a kit, and nothing rests on it'"
+            :aria-pressed="business === by"
+            @click="show({ by: business === by ? null : by }, 'replace')"
+          >
+            {{ word }}
+          </button>
+          <span v-if="business && busiest.isPending.value" class="muted" role="status">looking …</span>
           <span v-if="!isToday" class="then">as on {{ dayWords(wall.on, wall.today) }}</span>
         </div>
+        <ProblemNote
+          v-if="business && busiest.error.value"
+          :problem="problemOf(busiest.error.value)"
+          @retry="busiest.refetch()"
+        />
         <div class="strips" @keydown="walk">
           <section v-for="strip in strips" :key="strip.id" :aria-label="strip.name">
             <h2>
@@ -216,13 +244,14 @@ useUndoKeys();
                   :key="piece.thing.tag + piece.place"
                   :piece
                   :model="wall.models[piece.thing.tool]"
+                  :rests="business === 'busy' ? rests?.get(piece.thing.tag) : undefined"
                   :is-open="opened?.tag === piece.thing.tag"
                   :is-marked="isMarking ? marks.has(piece.thing.tag) : undefined"
                   @click="press(piece.thing.tag, $event)"
                 />
               </div>
               <span v-if="!strip.count" class="muted">{{
-                settled.trim() || sign ? 'none of these' : 'nothing is in it'
+                settled.trim() || sign || business ? 'none of these' : 'nothing is in it'
               }}</span>
             </div>
           </section>
@@ -341,7 +370,7 @@ useUndoKeys();
 
 /* Which of the alike boxes what follows is in. */
 .label {
-  align-self: center;
+  padding-top: 11px;
   min-width: 15px;
   color: var(--muted);
   font-weight: 600;
@@ -353,6 +382,7 @@ useUndoKeys();
   display: flex;
   flex-wrap: wrap;
   gap: 5px;
+  align-items: flex-start;
 }
 
 .many {

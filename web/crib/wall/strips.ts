@@ -32,6 +32,8 @@ export interface Piece {
 export interface Sought {
   words?: string;
   sign?: Sign | null;
+  /** Only these. */
+  tags?: ReadonlyMap<string, unknown> | null;
 }
 
 export const SHELF = '';
@@ -56,7 +58,11 @@ export function isSought(thing: Thing, sought: Sought, wall: Schemas['Wall']): b
     .join(' ')
     .toLowerCase();
   const words = (sought.words ?? '').toLowerCase().split(/\s+/).filter(Boolean);
-  return words.every((word) => said.includes(word)) && (!sought.sign || thing.sign === sought.sign);
+  return (
+    words.every((word) => said.includes(word)) &&
+    (!sought.sign || thing.sign === sought.sign) &&
+    (!sought.tags || sought.tags.has(thing.tag))
+  );
 }
 
 /** The kit that another is a copy of, of a copy of a copy the first; those that are copies of each other stand by themselves. */

@@ -59,6 +59,20 @@ final readonly class WorkbookQuestion
         return in_array($value, $allowed, true) ? $value : throw new \InvalidArgumentException('--' . $name . ' "' . $value . '": must be ' . implode(' or ', $allowed));
     }
 
+    /**
+     * The id of one of some things, named by the option of that name.
+     *
+     * @param list<object{id: string}> $things
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function idOf(string $option, array $things): string
+    {
+        $id = $this->option($option);
+
+        return in_array($id, array_column($things, 'id'), true) ? $id : throw new \InvalidArgumentException('--' . $option . ' "' . $id . '": no ' . $option . ' of the workbook has this id');
+    }
+
     public function kit(Workbook $workbook): Kit
     {
         return $workbook->kit($this->option('kit')) ?? throw $this->unknown('kit', $this->option('kit'), $workbook->kits);

@@ -33,7 +33,8 @@ const ROOMS = [
     'Log' => ['Value', 'Wire', 'Terminal', 'Tool', 'Asset'],
     'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
     'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
-    'OnDay' => ['Value', 'Tool', 'Rules', 'Bench', 'Asset', 'Log'],
+    'Proof' => ['Value', 'Reference', 'Rules', 'Bench', 'Log'],
+    'OnDay' => ['Value', 'Tool', 'Rules', 'Asset', 'Log', 'Proof'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
     'Calendar' => ['Value', 'Tool', 'Rules', 'Scope', 'OnDay', 'Coverage'],
@@ -49,7 +50,7 @@ const ROOMS = [
     'Listing' => ['Asset', 'Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
     'Package' => ['Listing', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Value'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -6,8 +6,6 @@ namespace Gondrik\Core\OnDay;
 
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Condition;
-use Gondrik\Core\Bench\Pull;
-use Gondrik\Core\Bench\PullForce;
 use Gondrik\Core\Log\Back;
 use Gondrik\Core\Log\Cleared;
 use Gondrik\Core\Log\ConditionTold;
@@ -17,6 +15,8 @@ use Gondrik\Core\Log\Moved;
 use Gondrik\Core\Log\Out;
 use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Log\Result;
+use Gondrik\Core\Proof\RequiredForce;
+use Gondrik\Core\Proof\Watch;
 use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Tool\Due;
 use Gondrik\Core\Value\Day;
@@ -84,6 +84,10 @@ final class AssetHistory
             $dues[$due->kind->value] = $this->due($due, $known, $day);
         }
 
+        $watched = $condition === Condition::Good ? Watch::since($known, $this->pullStandard) : null;
+        if ($watched !== null) {
+            [$condition, $since] = [Condition::Watch, $watched];
+        }
         $isBought = $this->asset->bought === null || !$this->asset->bought->isAfter($day);
 
         return new AssetOnDay($this->asset, $isBought, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder);
@@ -165,12 +169,7 @@ final class AssetHistory
     /** Whether one of the forces is under what each must hold; where no table says what that is, none is. */
     private function isUnder(Pulled $pull): bool
     {
-        $size = $pull->wire->size;
-        $required = $pull->required ?? match (true) {
-            $pull->terminal !== null => Pull::of($size, $pull->terminal->class, $this->pullStandard)->newtons(),
-            $this->pullStandard === PullStandard::ByClass => null,
-            default => PullForce::required($this->pullStandard, $size)?->newtons,
-        };
+        $required = RequiredForce::of($pull, $this->pullStandard);
 
         return $required !== null && array_filter($pull->forces, static fn(float $force): bool => Tolerance::isBelow($force, $required)) !== [];
     }

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Gondrik\Core\Proof;
+
+use Gondrik\Core\Bench\Pull;
+use Gondrik\Core\Bench\PullForce;
+use Gondrik\Core\Log\Pulled;
+use Gondrik\Core\Rules\PullStandard;
+
+/** What the terminations of a subgroup must hold. */
+final readonly class RequiredForce
+{
+    /** In N: what the entry states, else by the pull standard of the shop; null where no table says what that is. */
+    public static function of(Pulled $pull, PullStandard $standard): ?float
+    {
+        $size = $pull->wire->size;
+
+        return $pull->required ?? match (true) {
+            $pull->terminal !== null => Pull::of($size, $pull->terminal->class, $standard)->newtons(),
+            $standard === PullStandard::ByClass => null,
+            default => PullForce::required($standard, $size)?->newtons,
+        };
+    }
+}

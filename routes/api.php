@@ -84,6 +84,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('labels.pdf', [RegisterController::class, 'labels'])->middleware(TakesTurns::class);
         Route::get('dues.pdf', [DueController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
+        Route::get('assets/{id}/charts', [RegisterController::class, 'charts']);
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
         // Who may write what is asked of each entry.
         Route::post('log', [RegisterController::class, 'store']);

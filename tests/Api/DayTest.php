@@ -169,3 +169,21 @@ it('tells the busiest things and those on which nothing rests, of all kits toget
     $later = array_column($this->getJson('/api/v1/wall/busiest?on=' . $this->demoDay()->plus(90))->json('data'), 'terminations', 'tag');
     expect($later)->not->toHaveKey('TQ-03');
 });
+
+it('charts what a thing was pulled at as the command line does, up to a day', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $answer = $this->getJson('/api/v1/assets/CR-03/charts')->assertOk();
+    expect(OpenApi::mismatch($answer, 'get', '/assets/{id}/charts'))->toBe('')->and($answer->json('data'))->toHaveCount(1);
+    $chart = $answer->json('data.0');
+    expect([$chart['n'], $chart['trial'], count($chart['subgroups']), $chart['inControl'], $chart['nest']])->toBe([5, false, 36, false, '2.54'])
+        ->and(array_keys(array_filter(array_column($chart['subgroups'], 'fired'))))->toBe([32, 33, 34, 35])
+        ->and($chart['subgroups'][32]['says'])->toBe(['beyond three sigma: this is no chance'])
+        ->and(min(array_merge(...array_column($chart['subgroups'], 'forces'))))->toBeGreaterThan($chart['required']);
+    // Of what was known on an earlier day, more is not said.
+    $before = $this->getJson('/api/v1/assets/CR-03/charts?on=' . $this->demoDay()->plus(-40))->json('data.0');
+    expect($before['inControl'])->toBeTrue()->and(count($before['subgroups']))->toBeLessThan(33)
+        ->and($this->getJson('/api/v1/assets/CR-01/charts')->json('data.0.inControl'))->toBeTrue()
+        ->and($this->getJson('/api/v1/assets/TQ-03/charts')->json('data'))->toBe([]);
+    $states = array_column($this->getJson('/api/v1/wall')->json('things'), null, 'tag');
+    expect([$states['CR-03']['sign'], $states['CR-01']['sign'], $states['CR-25']['sign']])->toBe(['watch', 'in', 'held']);
+});

@@ -76,6 +76,7 @@ const DOORS = [
     'GET today' => ['/today', [401, 200, 200, 200, 200]],
     'GET wall/busiest' => ['/wall/busiest', [401, 200, 200, 200, 200]],
     'GET wall' => ['/wall', [401, 200, 200, 200, 200]],
+    'GET assets/{id}/charts' => ['/assets/CR-03/charts', [401, 200, 200, 200, 404]],
     'GET assets/{id}/log' => ['/assets/TQ-03/log', [401, 200, 200, 200, 404]],
     // What somebody may write goes by what it is (LogTest).
     'POST log' => ['/log', [401, 422, 422, 422, 422]],

@@ -1549,6 +1549,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assets/{id}/charts": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Control charts of what one thing was pulled at, setting by setting */
+        get: operations["readAssetCharts"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/workbook.zip": {
         parameters: {
             query?: never;
@@ -3089,6 +3106,41 @@ export interface components {
             written: number;
             /** @description Under which number the history has it */
             change: number | null;
+        };
+        /** @description Means and ranges of what a thing was pulled at in one setting; forces in N, nothing rounded */
+        ProofChart: {
+            wire: string;
+            terminal: string | null;
+            nest: string | null;
+            /** @description Of a mean */
+            sigma: number;
+            /** @description Since it was last cleared */
+            inControl: boolean;
+            asset: string;
+            /** @description Pieces in each subgroup */
+            n: number;
+            /** @description Limits of fewer than twenty subgroups */
+            trial: boolean;
+            /** @description Subgroups of another size */
+            leftOut: number;
+            centre: number;
+            rBar: number;
+            upper: number;
+            lower: number;
+            rangeUpper: number;
+            rangeLower: number;
+            required: number | null;
+            capability: number | null;
+            subgroups: {
+                entry: string;
+                on: string;
+                mean: number;
+                range: number;
+                fired: ("beyond-3" | "two-of-three" | "four-of-five" | "eight" | "range")[];
+                forces: number[];
+                /** @description Each rule in words */
+                says: string[];
+            }[];
         };
         id: string;
         name: string;
@@ -8528,6 +8580,47 @@ export interface operations {
                             /** @description Terminations that stand in a hole as soon as it is gone */
                             lost: number;
                         }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAssetCharts: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description None where it was not pulled in subgroups */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["ProofChart"][];
                     };
                 };
             };

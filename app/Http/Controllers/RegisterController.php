@@ -10,6 +10,7 @@ use App\Http\Requests\LogRequest;
 use App\Models\Shop;
 use App\Print\LabelSheet;
 use App\Print\Paper;
+use App\Register\Charts;
 use App\Register\Logbook;
 use App\Register\LogFile;
 use App\Register\Today;
@@ -50,6 +51,12 @@ final class RegisterController extends Controller
     public function timeline(Request $request, Wall $wall, string $id): JsonResponse
     {
         return $this->json(['data' => $wall->timeline($this->shop($request), $id)]);
+    }
+
+    /** What the pulls of one thing say of it. */
+    public function charts(DayRequest $request, Charts $charts, string $id): JsonResponse
+    {
+        return $this->json(['data' => $charts->of($this->shop($request), $id, $request->day() ?? $request->today())]);
     }
 
     /** What of the work rests on one thing. */

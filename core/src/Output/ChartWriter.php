@@ -7,6 +7,7 @@ namespace Gondrik\Core\Output;
 use Gondrik\Core\Proof\ChartRule;
 use Gondrik\Core\Proof\ControlChart;
 use Gondrik\Core\Proof\Subgroup;
+use Gondrik\Core\Wording\Words;
 
 /** A control chart as plain data, nothing of it rounded; forces in N. */
 final readonly class ChartWriter
@@ -39,5 +40,26 @@ final readonly class ChartWriter
                 'fired' => array_map(static fn(ChartRule $rule): string => $rule->value, $subgroup->fired),
             ], $chart->subgroups),
         ];
+    }
+
+    /**
+     * For the page: with what it is a chart of, sigma, and each rule in words.
+     *
+     * @param string $asset its tag
+     *
+     * @return array<string, mixed>
+     */
+    public function explained(string $asset, ControlChart $chart): array
+    {
+        $of = $chart->subgroups[0]->pull;
+        $written = $this->chart($asset, $chart);
+        foreach ($chart->subgroups as $at => $subgroup) {
+            $written['subgroups'][$at] += [
+                'forces' => $subgroup->pull->forces,
+                'says' => array_map(static fn(ChartRule $rule): string => Words::for('chart', $rule->value), $subgroup->fired),
+            ];
+        }
+
+        return ['wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, ...$written];
     }
 }

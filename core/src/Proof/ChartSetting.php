@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Proof;
 
+use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Pulled;
 
 /** Which pulls of a thing one chart is of. */
@@ -29,7 +30,27 @@ final readonly class ChartSetting
         return new self($pull->wire->id, $pull->terminal?->id, $pull->nest, true);
     }
 
-    public function key(): string
+    /**
+     * The settings in which a thing was pulled, as its entries state them.
+     *
+     * @param list<Entry> $entries about it
+     *
+     * @return list<self> in the order in which they are met first
+     */
+    public static function allOf(array $entries): array
+    {
+        $settings = [];
+        foreach ($entries as $entry) {
+            if ($entry instanceof Pulled) {
+                $setting = self::stated($entry);
+                $settings[$setting->key()] ??= $setting;
+            }
+        }
+
+        return array_values($settings);
+    }
+
+    private function key(): string
     {
         return json_encode([$this->wire, $this->terminal, $this->nest], JSON_THROW_ON_ERROR);
     }

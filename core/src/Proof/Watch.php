@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Gondrik\Core\Proof;
 
 use Gondrik\Core\Log\Entry;
-use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Value\Day;
 
@@ -19,14 +18,8 @@ final readonly class Watch
      */
     public static function since(array $entries, PullStandard $standard): ?Day
     {
-        $settings = $since = [];
-        foreach ($entries as $entry) {
-            if ($entry instanceof Pulled) {
-                $setting = ChartSetting::stated($entry);
-                $settings[$setting->key()] ??= $setting;
-            }
-        }
-        foreach ($settings as $setting) {
+        $since = [];
+        foreach (ChartSetting::allOf($entries) as $setting) {
             $first = ControlChart::of($entries, $setting, $standard)?->firstFired();
             $since = [...$since, ...$first === null ? [] : [$first->pull->on->number => $first->pull->on]];
         }

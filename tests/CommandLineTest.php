@@ -205,6 +205,33 @@ it('refuses a question of days that is none, by what it names', function (array 
     [['calendar', TAGGED, '--kit', 'van', '--scope', 'panel', '--from', '2027-01-01', '--days', '0'], '--days "0": must be a whole number from 1 to 3660'],
 ]);
 
+it('charts the pulls of a thing, as they were known on a day', function (): void {
+    $asked = ['chart', DEMO, '--asset', 'CR-03', '--wire', 'board-24'];
+    $drifts = gondrik([...$asked, '--format', 'json']);
+    $told = json_decode($drifts->getOutput(), true);
+    expect($drifts->getExitCode())->toBe(1)
+        ->and(array_keys($told))->toBe(['asset', 'n', 'trial', 'leftOut', 'centre', 'rBar', 'upper', 'lower', 'rangeUpper', 'rangeLower', 'required', 'capability', 'subgroups'])
+        ->and([$told['asset'], $told['n'], $told['trial'], $told['leftOut'], (float) $told['required'], count($told['subgroups'])])->toBe(['CR-03', 5, false, 0, 28.0, 36])
+        ->and(array_keys(array_filter(array_column($told['subgroups'], 'fired'))))->toBe([32, 33, 34, 35])
+        ->and($told['subgroups'][32]['fired'])->toBe(['beyond-3']);
+    $before = gondrik([...$asked, '--terminal', 'pin-2.54', '--nest', '2.54', '--on', $told['subgroups'][31]['on']]);
+    expect($before->getExitCode())->toBe(0)->and($before->getOutput())->toContain('32 subgroups of 5')->not->toContain('trial')
+        ->and(gondrik($asked)->getOutput())->toContain('beyond three sigma');
+});
+
+it('refuses a chart of nothing, by what it names', function (array $arguments, string $said): void {
+    $process = gondrik(['chart', DEMO, ...$arguments]);
+    expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
+})->with([
+    [['--wire', 'board-24'], '--asset is missing'],
+    [['--asset', 'CR-99', '--wire', 'board-24'], '--asset "CR-99": no asset of the workbook has this id'],
+    [['--asset', 'CR-03', '--wire', 'gone'], '--wire "gone": no wire of the workbook has this id'],
+    [['--asset', 'CR-03', '--wire', 'board-24', '--terminal', 'gone'], '--terminal "gone"'],
+    [['--asset', 'CR-03', '--wire', 'board-24', '--nest', '9'], 'has no subgroup of two to ten pulls in this setting'],
+    [['--asset', 'CR-03', '--wire', 'board-24', '--on', '2020-01-01'], 'in this setting by 2020-01-01'],
+    [['--asset', 'CR-03', '--wire', 'board-24', '--on', 'soon'], '--on "soon"'],
+]);
+
 const ENTRIES = __DIR__ . '/../core/tests/cases/entry-catalogue.json';
 
 it('reads a line of work as people write it', function (string $text, array $options, int $exit, array $has): void {

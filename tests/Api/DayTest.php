@@ -185,5 +185,11 @@ it('charts what a thing was pulled at as the command line does, up to a day', fu
         ->and($this->getJson('/api/v1/assets/CR-01/charts')->json('data.0.inControl'))->toBeTrue()
         ->and($this->getJson('/api/v1/assets/TQ-03/charts')->json('data'))->toBe([]);
     $states = array_column($this->getJson('/api/v1/wall')->json('things'), null, 'tag');
-    expect([$states['CR-03']['sign'], $states['CR-01']['sign'], $states['CR-25']['sign']])->toBe(['watch', 'in', 'held']);
+    expect([$states['CR-03']['sign'], $states['CR-01']['sign'], $states['CR-25']['sign']])->toBe(['watch', 'in', 'held'])
+        ->and([$states['CR-03']['driftsSince'], $states['CR-05']['driftsSince']])->toBe([$chart['subgroups'][32]['on'], null]);
+    // The lead looks, and clears it: it is good again, and what was pulled before is no alarm any more.
+    $this->insteadActingAs(personOf($this->demo(), Role::Lead));
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'cleared', 'asset' => 'CR-03', 'note' => 'New dies.']]])->assertCreated();
+    expect($this->getJson('/api/v1/assets/CR-03/charts')->json('data.0.inControl'))->toBeTrue()
+        ->and(array_column($this->getJson('/api/v1/wall')->json('things'), 'sign', 'tag')['CR-03'])->toBe('in');
 });

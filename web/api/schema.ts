@@ -2939,6 +2939,8 @@ export interface components {
             /** @enum {string} */
             condition: "good" | "watch" | "seldom" | "retired";
             conditionSince: string | null;
+            /** @description The first day on which a chart of its pulls says something that nobody has cleared since */
+            driftsSince: string | null;
             /** @description What its counter said last */
             cycles: number;
             dues: components["schemas"]["AssetDue"][];

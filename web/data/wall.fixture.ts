@@ -11,6 +11,7 @@ export const thing = (tag: string, more: Partial<Thing> = {}): Thing => ({
   out: null,
   condition: 'good',
   conditionSince: null,
+  driftsSince: null,
   cycles: 0,
   dues: [],
   terms: 'owned',

@@ -36,6 +36,18 @@ export function useResting(tag: Ref<string>, on: Ref<string | null>) {
   );
 }
 
+/** Control charts of what one thing was pulled at, setting by setting; null for today. */
+export function useCharts(tag: Ref<string>, on: Ref<string | null>) {
+  return useQuery(
+    shopQuery(['charts', tag, on], (signal) =>
+      api.GET('/assets/{id}/charts', {
+        params: { path: { id: tag.value }, query: on.value === null ? {} : { on: on.value } },
+        signal,
+      }),
+    ),
+  );
+}
+
 /** How much rests on each thing that counts in a kit: the busiest first, 0 of what is idle. */
 export function useBusiest(on: Ref<string | null>, isAsked: Ref<boolean>) {
   return useQuery({

@@ -16,7 +16,7 @@ import { capital, counted, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
-import { byCause, overdue } from './told';
+import { byCause, overdue, pulledBadly } from './told';
 
 /** What wants somebody today: what the kits lack of what is packed in them, what should be back, what is due; each with the press that mends it. */
 const day = useQuery(shopQuery(['today'], (signal) => api.GET('/today', { signal })));
@@ -33,9 +33,15 @@ const SOON = 30;
 const dues = computed(() =>
   wall.data.value ? duesOf(wall.data.value).filter(({ days }) => days === null || days <= SOON) : [],
 );
+const pulled = computed(() => pulledBadly(wall.data.value?.things ?? []));
 const lately = computed(() => comeLately(wall.data.value?.things ?? []));
 const isAllWell = computed(
-  () => !losses.value.length && !late.value.length && !dues.value.length && !lately.value.length,
+  () =>
+    !losses.value.length &&
+    !late.value.length &&
+    !dues.value.length &&
+    !lately.value.length &&
+    !pulled.value.length,
 );
 const modelOf = (tool: string) => wall.data.value?.models[tool]?.name ?? '';
 const kitOf = (id: string | null) => wall.data.value?.kits.find((kit) => kit.id === id)?.name;
@@ -114,6 +120,24 @@ useUndoKeys();
               :disabled="isPending"
               @click="mutate({ entry: { what: 'back', asset: thing.tag }, said: `${thing.tag}: came back` })"
               >It came back</v-btn
+            >
+          </li>
+        </ul>
+      </section>
+
+      <section v-if="pulled.length" aria-labelledby="pulled">
+        <h2 id="pulled">What was pulled says</h2>
+        <ul>
+          <li v-for="thing in pulled" :key="thing.tag">
+            <RouterLink :to="{ name: 'wall', query: { thing: thing.tag } }" class="what"
+              ><span class="mono">{{ thing.tag }}</span> {{ modelOf(thing.tool) }}</RouterLink
+            >
+            <span class="how"
+              ><b class="past">{{
+                thing.driftsSince ? `Moving since ${dayWords(thing.driftsSince, today)}.` : thing.text
+              }}</b>
+              {{ placeOf(thing.home) === 'on the shelf' ? 'On the shelf.' : `Lives ${placeOf(thing.home)}.` }}
+              {{ thing.driftsSince ? 'It still counts, and is watched.' : '' }}</span
             >
           </li>
         </ul>

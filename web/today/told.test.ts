@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { thing } from '@/data/wall.fixture';
-import { byCause, overdue } from './told';
+import { byCause, overdue, pulledBadly } from './told';
 
 it('tells the loan first that is the longest overdue', () => {
   const out = (day: string) => ({ to: 'Ada', person: null, kit: null, since: '2027-01-01', due: day });
@@ -41,4 +41,14 @@ it('tells what one day does to one kit once, with all that it opens', () => {
     ['bench', '2027-03-10', ['tower 1']],
   ]);
   expect(causes[0]?.why).toBe('TQ-03, Driver. Its verification is past.');
+});
+
+it('tells first what was pulled under what it must hold, then what drifts, the longest first', () => {
+  const things = [
+    thing('A', { driftsSince: '2027-03-02', sign: 'watch' }),
+    thing('B', { driftsSince: '2027-02-02', sign: 'watch' }),
+    thing('C', { sign: 'watch' }),
+    thing('D', { sign: 'held' }),
+  ];
+  expect(pulledBadly(things).map(({ tag }) => tag)).toEqual(['D', 'B', 'A']);
 });

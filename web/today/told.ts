@@ -9,6 +9,12 @@ export const overdue = (things: Thing[]): Thing[] =>
     .filter(({ sign }) => sign === 'overdue')
     .sort((one, other) => (one.out?.due ?? '').localeCompare(other.out?.due ?? ''));
 
+/** What was pulled under what it must hold, then what a chart says something of, the longest first. */
+export const pulledBadly = (things: Thing[]): Thing[] =>
+  things
+    .filter(({ sign, driftsSince }) => sign === 'held' || driftsSince !== null)
+    .sort((one, other) => (one.driftsSince ?? '').localeCompare(other.driftsSince ?? ''));
+
 type Coming = Schemas['Today']['coming'][number];
 
 export interface Cause {

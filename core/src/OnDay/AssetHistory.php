@@ -90,7 +90,7 @@ final class AssetHistory
         }
         $isBought = $this->asset->bought === null || !$this->asset->bought->isAfter($day);
 
-        return new AssetOnDay($this->asset, $isBought, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder);
+        return new AssetOnDay($this->asset, $isBought, $home, $movedOn, $out, $condition, $since, $cycles, $dues, $pullUnder, $watched);
     }
 
     /**

@@ -32,6 +32,8 @@ final readonly class AssetOnDay
         public array $dues,
         /** The first day on which a pull was under what it must hold, and nobody has cleared it since. */
         public ?Day $pullUnder,
+        /** The first day on which a chart of its pulls says something, and nobody has cleared it since; null where it is not good anyhow. */
+        public ?Day $driftsSince = null,
     ) {}
 
     /** The kit that it is in: while it is out to one, that one; while out to anything else, none. */

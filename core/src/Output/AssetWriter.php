@@ -43,6 +43,7 @@ final readonly class AssetWriter
             'out' => $this->out($state),
             'condition' => $state->condition->value,
             'conditionSince' => $state->conditionSince?->plain(),
+            'driftsSince' => $state->driftsSince?->plain(),
             'cycles' => $state->cycles,
             'dues' => array_map(static fn(DueState $due): array => [
                 'kind' => $due->due->kind->value,

@@ -65,10 +65,15 @@ const kind = ref<string | null>(null);
 const asked = computed(() => kinds.value.find((one) => one === kind.value) ?? kinds.value[0] ?? null);
 const certificate = ref('');
 const reason = ref('');
-const isHeld = computed(() => props.things.some(({ sign }) => sign === 'held'));
+const isHeld = computed(() =>
+  props.things.some(({ sign, driftsSince }) => sign === 'held' || driftsSince !== null),
+);
 /** Nobody has looked at one of them since it came. */
 const isNew = computed(() => props.things.some(({ firstCheck }) => firstCheck !== null));
-const isNotGood = computed(() => props.things.some(({ condition }) => condition !== 'good'));
+/** What a chart says of it is cleared, and not told away. */
+const isNotGood = computed(() =>
+  props.things.some(({ condition, driftsSince }) => condition !== 'good' && driftsSince === null),
+);
 </script>
 
 <template>

@@ -13,6 +13,7 @@ import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
 import { lastingWords } from './lasting';
+import ThingProof from './ThingProof.vue';
 import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
@@ -25,6 +26,8 @@ const { person } = useSession();
 const model = computed(() => props.wall.models[props.thing.tool]);
 const lasts = computed(() => (model.value ? lastingWords(model.value.lasting) : ''));
 const home = computed(() => props.wall.kits.find(({ id }) => id === props.thing.home)?.name ?? 'the shelf');
+/** What was pulled is why it is as it is: then that stands before all else. */
+const isPulledBadly = computed(() => props.thing.driftsSince !== null || props.thing.sign === 'held');
 const { lines, isPending, error, refetch } = useTimeline(toRef(() => props.thing.tag));
 const day = (on: string) => dayWords(on, props.wall.today);
 </script>
@@ -56,6 +59,10 @@ const day = (on: string) => dayWords(on, props.wall.today);
       <span v-if="thing.out?.due" :class="{ late: thing.sign === 'overdue' }">{{
         fromNow(thing.out.due, wall.on)
       }}</span>
+      <template v-if="thing.driftsSince"
+        >Its pulls have moved since {{ day(thing.driftsSince) }}: until the lead has looked and cleared it, it
+        is watched.
+      </template>
       Lives in {{ home }}.
       <template v-if="thing.note">{{ thing.note }}</template>
     </p>
@@ -65,6 +72,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
     </p>
     <p v-if="thing.firstCheck"><b>First check before it is used.</b> {{ thing.firstCheck }}</p>
     <p v-if="lasts" class="muted">{{ lasts }}</p>
+    <ThingProof v-if="isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" />
     <table v-if="thing.dues.length" class="dues">
       <thead class="visually-hidden">
         <tr>
@@ -90,6 +98,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
     <p v-else class="muted">
       This is how it was on {{ day(wall.on) }}. What is done is written down for today.
     </p>
+    <ThingProof v-if="!isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" />
     <ThingRests :key="thing.tag" :thing :on="wall.on" />
     <section>
       <h3>What has happened</h3>

@@ -1,0 +1,57 @@
+import type { Schemas } from '@/api/client';
+
+/* A control chart laid out: means over their limits, what is required below. */
+
+export type Chart = Schemas['ProofChart'];
+
+export const WIDTH = 330;
+export const HEIGHT = 124;
+const LEFT = 34;
+const RIGHT = 8;
+const TOP = 8;
+const BOTTOM = 14;
+
+export interface ChartLayout {
+  /** Where a force stands. */
+  y: (force: number) => number;
+  points: { x: number; y: number; isOut: boolean; at: number }[];
+  /** From the outside in: beyond three sigma, two, one. */
+  bands: { sigmas: number; top: number; height: number }[];
+  /** Forces that are written beside it. */
+  marks: { force: number; y: number; says: string }[];
+}
+
+/** What is required is drawn when it is near enough to read the chart by; else it is only told. */
+export const showsRequired = ({ required, lower, upper, subgroups }: Chart): boolean => {
+  const lowest = Math.min(lower, ...subgroups.map(({ mean }) => mean));
+  return required !== null && required > lowest - 1.5 * (upper - lowest);
+};
+
+export function layoutOf(chart: Chart): ChartLayout {
+  const { centre, sigma, upper, lower, required, subgroups } = chart;
+  const means = subgroups.map(({ mean }) => mean);
+  const forces = [upper, lower, ...means, ...(showsRequired(chart) && required !== null ? [required] : [])];
+  const [least, most] = [Math.min(...forces), Math.max(...forces)];
+  const span = most - least || 1;
+  const y = (force: number) => TOP + ((most - force) / span) * (HEIGHT - TOP - BOTTOM);
+  const x = (at: number) =>
+    means.length === 1
+      ? (LEFT + WIDTH - RIGHT) / 2
+      : LEFT + (at / (means.length - 1)) * (WIDTH - LEFT - RIGHT);
+  const band = (sigmas: number) => ({
+    sigmas,
+    top: y(centre + sigmas * sigma),
+    height: y(centre - sigmas * sigma) - y(centre + sigmas * sigma),
+  });
+  return {
+    y,
+    points: subgroups.map(({ mean, fired }, at) => ({ x: x(at), y: y(mean), isOut: fired.length > 0, at })),
+    bands: [3, 2, 1].map(band),
+    marks: [
+      { force: upper, says: '+3σ' },
+      { force: centre, says: 'mean' },
+      { force: lower, says: '−3σ' },
+      ...(showsRequired(chart) && required !== null ? [{ force: required, says: 'least' }] : []),
+    ].map((mark) => ({ ...mark, y: y(mark.force) })),
+  };
+}

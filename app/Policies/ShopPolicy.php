@@ -60,7 +60,7 @@ final class ShopPolicy
         $of = What::tryFrom($what);
 
         return match (true) {
-            in_array($of, [What::Out, What::Back, What::Condition], true) => true,
+            in_array($of, [What::Out, What::Back, What::Condition, What::Pull], true) => true,
             $of?->setsRight() === true => $this->writeModels($user),
             default => $this->setUp($user),
         };

@@ -90,6 +90,8 @@ it('lets a hand tell what hands see, a coordinator more, and the lead set right'
     }
 })->with([
     'a condition' => ['condition', ['asset' => 'TQ-03', 'condition' => 'watch'], [201, 201, 201]],
+    'what it was pulled at' => ['pull', ['asset' => 'CR-03', 'wire' => 'board-24', 'forces' => [56.1, 55.8]], [201, 201, 201]],
+    'a force that is none' => ['pull', ['asset' => 'CR-03', 'wire' => 'board-24', 'forces' => [0]], [422, 422, 422]],
     'a verification' => ['done', ['asset' => 'TQ-03', 'due' => 'verification'], [403, 201, 201]],
     'a move' => ['moved', ['asset' => 'TQ-03', 'to' => null], [403, 201, 201]],
     'a reading' => ['cycles', ['asset' => 'CR-06', 'cycles' => 4000], [403, 201, 201]],

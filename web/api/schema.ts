@@ -1398,7 +1398,7 @@ export interface paths {
         put?: never;
         /**
          * Writes down what has happened: all of the entries or none
-         * @description Each entry as the workbook has it. Without an id it gets one, without a day it is today. Every person may write out, back and condition; void and cleared are for the lead.
+         * @description Each entry as the workbook has it. Without an id it gets one, without a day it is today. Every person may write out, back, condition and pull; void and cleared are for the lead.
          */
         post: operations["writeLog"];
         delete?: never;
@@ -3111,6 +3111,8 @@ export interface components {
         };
         /** @description Means and ranges of what a thing was pulled at in one setting; forces in N, nothing rounded */
         ProofChart: {
+            wireId: string;
+            terminalId: string | null;
             wire: string;
             terminal: string | null;
             nest: string | null;

@@ -60,6 +60,6 @@ final readonly class ChartWriter
             ];
         }
 
-        return ['wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, ...$written];
+        return ['wireId' => $of->wire->id, 'terminalId' => $of->terminal?->id, 'wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, ...$written];
     }
 }

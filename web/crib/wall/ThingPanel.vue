@@ -28,6 +28,9 @@ const lasts = computed(() => (model.value ? lastingWords(model.value.lasting) : 
 const home = computed(() => props.wall.kits.find(({ id }) => id === props.thing.home)?.name ?? 'the shelf');
 /** What was pulled is why it is as it is: then that stands before all else. */
 const isPulledBadly = computed(() => props.thing.driftsSince !== null || props.thing.sign === 'held');
+const mayPull = computed(
+  () => props.isToday && (model.value?.kind === 'crimper' || model.value?.kind === 'press'),
+);
 const { lines, isPending, error, refetch } = useTimeline(toRef(() => props.thing.tag));
 const day = (on: string) => dayWords(on, props.wall.today);
 </script>
@@ -72,7 +75,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
     </p>
     <p v-if="thing.firstCheck"><b>First check before it is used.</b> {{ thing.firstCheck }}</p>
     <p v-if="lasts" class="muted">{{ lasts }}</p>
-    <ThingProof v-if="isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" />
+    <ThingProof v-if="isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" :may-pull />
     <table v-if="thing.dues.length" class="dues">
       <thead class="visually-hidden">
         <tr>
@@ -98,7 +101,7 @@ const day = (on: string) => dayWords(on, props.wall.today);
     <p v-else class="muted">
       This is how it was on {{ day(wall.on) }}. What is done is written down for today.
     </p>
-    <ThingProof v-if="!isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" />
+    <ThingProof v-if="!isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" :may-pull />
     <ThingRests :key="thing.tag" :thing :on="wall.on" />
     <section>
       <h3>What has happened</h3>

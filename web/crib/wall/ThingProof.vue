@@ -1,14 +1,21 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue';
+import { computed, ref, toRef } from 'vue';
 import { problemOf } from '@/api/client';
 import { useCharts, type Thing } from '@/data/wall';
 import { dayWords } from '@/shared/days';
 import { counted } from '@/shared/pretty';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { HEIGHT, layoutOf, WIDTH, type Chart } from './chart';
+import PullForm from './PullForm.vue';
 
 /** What a thing was pulled at, as control charts: a drift is told before anything it made falls under what it must hold. */
-const props = defineProps<{ thing: Thing; on: string }>();
+const props = defineProps<{
+  thing: Thing;
+  on: string;
+  /** It crimps, and this is today. */
+  mayPull: boolean;
+}>();
+const isPulling = ref(false);
 const { data, error, refetch } = useCharts(
   toRef(() => props.thing.tag),
   toRef(props, 'on'),
@@ -31,8 +38,8 @@ const first = (chart: Chart) => alarms(chart)[0];
 
 <template>
   <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
-  <section v-else-if="charts.length" aria-label="What it was pulled at">
-    <h3>What it was pulled at</h3>
+  <section v-else-if="charts.length || mayPull" aria-label="What it was pulled at">
+    <h3 v-if="charts.length">What it was pulled at</h3>
     <figure v-for="{ chart, layout } in charts" :key="settingOf(chart)">
       <figcaption>
         <b>{{ settingOf(chart) }}</b>: {{ told(chart) }}.
@@ -85,6 +92,14 @@ const first = (chart: Chart) => alarms(chart)[0];
         </table>
       </details>
     </figure>
+    <details
+      v-if="mayPull && data"
+      :open="isPulling"
+      @toggle="isPulling = ($event.target as HTMLDetailsElement).open"
+    >
+      <summary>Pull some, and write it down</summary>
+      <PullForm v-if="isPulling" :thing :charts="data.data" />
+    </details>
   </section>
 </template>
 

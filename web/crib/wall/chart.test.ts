@@ -2,6 +2,8 @@ import { expect, it } from 'vitest';
 import { HEIGHT, layoutOf, showsRequired, WIDTH, type Chart } from './chart';
 
 const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
+  wireId: 'w',
+  terminalId: null,
   wire: 'Wire',
   terminal: null,
   nest: null,

@@ -43,6 +43,8 @@ export function useHandling(things: Ref<Thing[]>, after: () => void) {
       happened({ what: 'done', due, ...(certificate ? { certificate } : {}) }, `${due} done`),
     failed: (due: string) => happened({ what: 'done', due, result: 'fail' }, `${due} failed`),
     move: (to: string | null, name: string) => happened({ what: 'moved', to }, `moved to ${name}`),
+    pulled: (members: Record<string, unknown>, many: number) =>
+      happened({ what: 'pull', ...members }, `${counted(many, 'pull')} written down`),
     clear: (note: string) => happened({ what: 'cleared', note }, 'cleared'),
   };
 }

@@ -279,9 +279,10 @@ it('tells what rests on a thing: all that takes its model, and what opens when i
         ['id' => 'crimper', 'name' => 'Crimper', 'kind' => 'crimper', 'capabilities' => [['op' => 'crimp', 'classes' => ['insulated'], 'control' => 'full-cycle', 'profile' => 'oval', 'nests' => [['label' => 'blue', 'size' => '16-14 AWG']]]]],
         ['id' => 'cutter', 'name' => 'Cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '22-8 AWG']]],
         ['id' => 'knife', 'name' => 'Stripper', 'kind' => 'stripper', 'capabilities' => [['op' => 'strip', 'method' => 'self-adjusting', 'insulation' => ['pvc'], 'size' => '20-10 AWG']]],
+        ['id' => 'both', 'name' => 'Cutter and stripper', 'kind' => 'stripper', 'capabilities' => [['op' => 'cut', 'single' => '22-8 AWG'], ['op' => 'strip', 'method' => 'self-adjusting', 'insulation' => ['pvc'], 'size' => '20-10 AWG']]],
         ['id' => 'idle', 'name' => 'Large cutter', 'kind' => 'cutter', 'capabilities' => [['op' => 'cut', 'single' => '4-1 AWG']]],
     ];
-    $document['kits'][0]['tools'] = array_map(static fn(string $tool): array => ['tool' => $tool], ['crimper', 'cutter', 'knife', 'idle']);
+    $document['kits'][0]['tools'] = array_map(static fn(string $tool): array => ['tool' => $tool], ['crimper', 'cutter', 'knife', 'idle', 'both']);
     $document['assets'] = array_map(static fn(array $of): array => ['id' => $of[0], 'tool' => $of[1], 'home' => 'van'], $assets);
     $document['scopes'] = [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => 12], ['id' => 'l2', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => 30]]]];
     $shop = shopOf(json_decode((string) json_encode($document)));
@@ -290,6 +291,7 @@ it('tells what rests on a thing: all that takes its model, and what opens when i
 })->with([
     ['the only crimper', [['c1', 'crimper'], ['c2', 'cutter'], ['c3', 'knife']], 'c1', [42, 42]],
     ['one of two: nothing opens', [['c1', 'crimper'], ['c4', 'crimper'], ['c2', 'cutter'], ['c3', 'knife']], 'c1', [42, 0]],
+    ['one that does two steps of a line', [['c1', 'crimper'], ['c6', 'both']], 'c6', [42, 42]],
     ['what is taken for nothing', [['c1', 'crimper'], ['c2', 'cutter'], ['c3', 'knife'], ['c5', 'idle']], 'c5', [0, 0]],
     ['where another is missing all is a hole already', [['c1', 'crimper'], ['c2', 'cutter']], 'c1', [42, 0]],
 ]);

@@ -71,7 +71,7 @@ it('reckons what a setting is capable of by the greatest that is required', func
         ->and(round($of('terminal=ring')->required, 1))->toBe(222.4)
         ->and($of('terminal=ring')->capability)->toBeLessThan(0)
         ->and(chartOf(pulledShop(array_fill(0, 20, '100~0'), 'required=90'))->capability)->toBeNull()
-        ->and(chartOf(pulledShop([...IN_CONTROL, '100'], 'required=90'))->required)->toBe(90.0);
+        ->and(chartOf(ThingsShop::of('home=van', '', '2027-01-01 pull forces=98+102 required=90; 2027-01-02 pull forces=98+102 required=95; 2027-01-03 pull forces=98+102'))->required)->toBe(95.0);
 });
 
 it('leaves out subgroups of another size than the first, and refuses one of a single pull', function (): void {

@@ -131,11 +131,8 @@ final readonly class ControlChart
      */
     private static function fired(array $run, float $last, float $centre, float $sigma): array
     {
-        $side = Tolerance::isAbove($last, $centre) ? 1 : (Tolerance::isBelow($last, $centre) ? -1 : 0);
-        if ($side === 0) {
-            return [];
-        }
-        $isBeyond = static fn(float $mean, float $sigmas): bool => $side > 0
+        $isAbove = $last > $centre;
+        $isBeyond = static fn(float $mean, float $sigmas): bool => $isAbove
             ? Tolerance::isAbove($mean, $centre + $sigmas * $sigma)
             : Tolerance::isBelow($mean, $centre - $sigmas * $sigma);
         $fired = $isBeyond($last, 3.0) ? [ChartRule::Beyond3] : [];

@@ -149,6 +149,7 @@ function write(): void {
           @keydown.enter.prevent="enter(at)"
           @paste="paste($event, at)"
         />
+        <span class="muted">{{ units.force }}</span>
         <select v-model="pull.mode" class="lone-field" :aria-label="`How pull ${at + 1} gave way`">
           <option value="">how it gave way</option>
           <option v-for="mode in modes" :key="mode.id" :value="mode.id">{{ mode.says }}</option>

@@ -10,6 +10,7 @@ it('names the dozen on which most rests, and their equals', () => {
 });
 
 it('calls nothing busy on which nothing rests', () => {
+  expect(ofBusiness(rests(0, 2, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0, 0), 'busy').size).toBe(1);
   expect([...ofBusiness(rests(0, 2, 0), 'busy')]).toEqual([['T1', 2]]);
   expect([...ofBusiness(rests(0, 2, 0), 'idle')]).toEqual([
     ['T0', 0],

@@ -73,6 +73,7 @@ it('has copies of a kit in its strip, box by box, those that are empty too', () 
       like('bench', 'Bench', null),
       like('one', 'One', 'other'),
       like('other', 'Other', 'one'),
+      like('tail', 'Tail', 'one'),
     ],
   };
   const strips = stripsOf(wall);
@@ -81,6 +82,7 @@ it('has copies of a kit in its strip, box by box, those that are empty too', () 
     ['bench', 0],
     ['one', 0],
     ['other', 0],
+    ['tail', 0],
     ['', 0],
   ]);
   expect(strips[0]!.boxes.map(({ label, things }) => [label, things.map(({ thing }) => thing.tag)])).toEqual([
@@ -118,6 +120,8 @@ it('finds things by words, of who has them too, and by how they are', () => {
   expect(found({ words: 'van calibration' })).toEqual(['D-1']);
   expect(found({ words: 'shelf' })).toEqual(['S-2']);
   expect(found({ sign: 'overdue' })).toEqual(['C-1']);
+  expect(found({ tags: new Map([['S-1', 4]]) })).toEqual(['S-1']);
+  expect(found({ tags: null })).toHaveLength(4);
 });
 
 it('counts how things are', () => {

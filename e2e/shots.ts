@@ -76,7 +76,7 @@ test('pictures of the main views', async ({ page }) => {
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
     ['today', '/today', /^What comes next/],
-    ['crib-wall', '/crib/wall?thing=TQ-03', /^What has happened/],
+    ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],
     ['due', '/crib/due', /^In your own calendar/],
     ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /This kit makes it/],
     [

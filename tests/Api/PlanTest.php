@@ -73,6 +73,19 @@ it('plans a tracked kit on a day: what is past a due is renewed where that is ch
         ->and($accepted->json('cost'))->toBe($both->json('plan.cost') - 4500);
 });
 
+it('renews the cheapest of several of one model, and the others to back it', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    foreach (['TQ-97' => 9000, 'TQ-98' => 1000] as $tag => $price) {
+        $this->postJson('/api/v1/assets', ['id' => $tag, 'tool' => 'torque-small', 'home' => 'panel-bench', 'bought' => '2020-01-05', 'dues' => [['kind' => 'verification', 'days' => 365, 'price' => $price]]])->assertCreated();
+    }
+    $on = $this->demoDay()->plus(90);
+    $asked = "/api/v1/plan?kit=panel-bench&scopes=station-panel&on={$on}&means=buy,renew,call-back";
+    $renewed = static fn(array $plan): array => array_column(array_column(array_filter($plan['add'], static fn(array $one): bool => $one['means'] === 'renew'), 'mending'), 'asset');
+    expect($renewed($this->getJson($asked)->assertOk()->json('plan')))->toBe(['TQ-98'])
+        // Two are wanted: one more is renewed, the next cheapest, before a new one is bought.
+        ->and($renewed($this->getJson($asked . '&backups=torque')->assertOk()->json('plan')))->toBe(['TQ-98', 'TQ-02']);
+});
+
 it('plans on a day like the command line', function (): void {
     $this->actingAs($this->lead($this->demo()));
     $file = tempnam(sys_get_temp_dir(), 'gondrik-plan-');

@@ -35,7 +35,7 @@ const SUITES = [
     'Ruler' => ['RulerTest'],
 ];
 const APP_SUITES = [
-    'Policies' => ['RolesTest'],
+    'Policies' => ['RolesTest', 'LogTest'],
     'History' => ['HistoryTest'],
     'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest'],
     'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest', 'RolesTest|CatalogueTest'],

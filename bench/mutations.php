@@ -298,7 +298,7 @@ return [
     ['app/Planning/ShopPlan.php', '...$backs ? array_map(static fn(Mending $one): Way => Way::mending($one, true), $again) : [],', ''],
     ['app/Planning/SeenPlan.php', '$plan->cost - $plan->costOfMending()', '$plan->cost'],
     ['app/Register/LogFile.php', '} elseif (LogTable::csv([$had]) !==', '} elseif (false && LogTable::csv([$had]) !=='],
-    ['app/Register/WhatRests.php', '$kit->tracked)) as $kit', 'true)) as $kit'],
+    ['app/Register/WhatRests.php', '$busy[$tag] += $terminations;', '$busy[$tag] = $terminations;'],
     ['app/Register/Charts.php', '!$entry->on->isAfter($day)', 'true'],
     ['app/Policies/ShopPolicy.php', ', What::Pull], true)', '], true)'],
 ];

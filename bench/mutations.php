@@ -212,8 +212,8 @@ return [
     ['app/Planning/AcceptedPlans.php', '$hasArrived ? -1 : 1)', '-1)'],
     ['app/Planning/AcceptedPlans.php', 'if (($before->items[$at]->arrivedAt !== null) === $hasArrived) {', 'if (false) {'],
     ['app/Planning/AcceptedPlans.php', "if (array_filter(array_column(\$before->items, 'arrivedAt')) !== []) {", 'if (false) {'],
-    ['app/Planning/ShopPlan.php', '[$one->means === Means::Move, $one->cost] <=> [$other->means === Means::Move, $other->cost]', '$one->cost <=> $other->cost'],
-    ['app/Planning/ShopPlan.php', 'static fn(Scope $scope): bool => !$scope->archived', 'static fn(Scope $scope): bool => true'],
+    ['app/Planning/WaysToHave.php', '[$one->means === Means::Move, $one->cost] <=> [$other->means === Means::Move, $other->cost]', '$one->cost <=> $other->cost'],
+    ['app/Planning/WaysToHave.php', 'static fn(Scope $scope): bool => !$scope->archived', 'static fn(Scope $scope): bool => true'],
     // Tables, merging, taking over
     ['app/Things/ThingTable.php', 'if ($before !== null && $version !== Version::of($before)) {', 'if (false) {'],
     ['app/Things/ThingTable.php', "=== Version::of(\$this->objects->write(\$listed->thing)) ? 'same' : 'changed'", "=== null ? 'same' : 'changed'"],
@@ -294,8 +294,8 @@ return [
     ['app/Http/Controllers/CardController.php', 'SupposedKit::standing($workbook, $request->day())', 'SupposedKit::standing($workbook, null)'],
     ['app/Http/Controllers/CoverageController.php', 'Ruler::of($report, $stands->gone())', 'Ruler::of($report)'],
     // Plans for a day, the log as a table, what is busy, charts
-    ['app/Planning/ShopPlan.php', 'usort($of, static fn(Mending $one, Mending $other): int => $one->price() <=> $other->price());', ''],
-    ['app/Planning/ShopPlan.php', '...$backs ? array_map(static fn(Mending $one): Way => Way::mending($one, true), $again) : [],', ''],
+    ['app/Planning/WaysToHave.php', 'usort($of, static fn(Mending $one, Mending $other): int => $one->price() <=> $other->price());', ''],
+    ['app/Planning/WaysToHave.php', '...$backs ? array_map(static fn(Mending $one): Way => Way::mending($one, true), $again) : [],', ''],
     ['app/Planning/SeenPlan.php', '$plan->cost - $plan->costOfMending()', '$plan->cost'],
     ['app/Register/LogFile.php', '} elseif (LogTable::csv([$had]) !==', '} elseif (false && LogTable::csv([$had]) !=='],
     ['app/Register/WhatRests.php', '$busy[$tag] += $terminations;', '$busy[$tag] = $terminations;'],

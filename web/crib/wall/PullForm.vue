@@ -163,16 +163,8 @@ function write(): void {
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h3 {
-  margin: 6px 0 4px;
-  font-size: 13.5px;
-}
-
-p {
-  margin: 4px 0;
-}
-
 form,
 .new {
   display: grid;

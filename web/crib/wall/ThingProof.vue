@@ -103,12 +103,8 @@ const first = (chart: Chart) => alarms(chart)[0];
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h3 {
-  margin: 6px 0 4px;
-  font-size: 13.5px;
-}
-
 figure {
   margin: 0 0 10px;
 }

@@ -41,16 +41,8 @@ const rests = computed(() =>
   </section>
 </template>
 
+<style scoped src="./part.css"></style>
 <style scoped>
-h3 {
-  margin: 6px 0 4px;
-  font-size: 13.5px;
-}
-
-p {
-  margin: 0;
-}
-
 ul {
   display: grid;
   gap: 2px;

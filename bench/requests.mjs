@@ -59,6 +59,26 @@ console.log(
   `an entry against an authenticated request, p95: ${entry.toFixed(1)} and ${empty.toFixed(1)} ms, ratio ${(entry / empty).toFixed(2)} (aim: at most 2)`,
 );
 
+/** What looks at every thing, kit and scope: asked less often, against a report of one pair. */
+const LOOKS = 12;
+const looks = {
+  'a report on a day (/coverage?on)': `/api/v1/coverage?kit=pylon-backpack&scope=tower-7&on=${new Date().toLocaleDateString('sv-SE')}`,
+  'every thing (/wall)': '/api/v1/wall',
+  'all kits on all scopes, a month ahead (/today)': '/api/v1/today',
+  'what rests on every thing (/wall/busiest)': '/api/v1/wall/busiest',
+  'what rests on one thing (/resting)': '/api/v1/assets/TQ-03/resting',
+};
+const report = at(sort(times['a report (/coverage)']), 0.5);
+for (const [name, path] of Object.entries(looks)) {
+  const list = [];
+  for (let round = -2; round < LOOKS; round++) {
+    const time = await timed(path, headers);
+    if (round >= 0) list.push(time);
+  }
+  const median = at(sort(list), 0.5);
+  console.log(`${name}: median ${median.toFixed(1)} ms, ratio to a report ${(median / report).toFixed(2)}`);
+}
+
 const latencies = [];
 const statuses = {};
 const load = autocannon({ url: base + '/api/v1/kits', headers, connections: READERS, duration: SECONDS });

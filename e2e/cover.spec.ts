@@ -98,6 +98,11 @@ test('the address holds kit, scope, line and step', async ({ page, context }) =>
 
 test('kit and scope are picked', async ({ page }) => {
   await page.goto('/cover');
+  // A kit that is kept by its things is shown as it is today, where nobody says which day.
+  await expect(page.getByRole('button', { name: 'Today' })).toHaveAttribute('aria-pressed', 'true');
+  await expect(page).toHaveURL(/on=\d{4}-\d\d-\d\d/);
+  await expect(page.getByText('2 holes')).toBeHidden();
+  await page.getByRole('button', { name: 'On paper' }).click();
   await expect(page.getByText('2 holes')).toBeVisible();
   await page.getByRole('combobox', { name: 'Kit' }).selectOption('Panel bench');
   await page.getByRole('combobox', { name: 'Scope' }).selectOption('Valley station: control panels');

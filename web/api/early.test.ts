@@ -51,6 +51,17 @@ it('asks for the kit and scope that were looked at last', () => {
   expect(page('/?kit=van')).toContain(coverage);
 });
 
+it('asks of a kit that is kept by its things for today, but where the address says which', () => {
+  vi.useFakeTimers({ now: new Date('2027-03-04T12:00:00') });
+  sessionStorage.setItem('gondrik.pair', JSON.stringify({ kit: 'van', scope: 'yard', isTracked: true }));
+  expect(page('/cover')).toContain('/api/v1/coverage?kit=van&scope=yard&on=2027-03-04&length=mm&force=N');
+  asked.mockClear();
+  expect(page('/cover?kit=van&scope=yard')).toContain(
+    '/api/v1/coverage?kit=van&scope=yard&length=mm&force=N',
+  );
+  vi.useRealTimers();
+});
+
 it('gives an answer once, and to who asks the same', async () => {
   page('/shop');
   const session = new URL('/api/v1/session', location.href).href;

@@ -39,7 +39,11 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   if (page.pathname !== '/' && page.pathname !== '/cover') return;
   askEarly('/api/v1/kits');
   askEarly('/api/v1/scopes');
-  const pair = JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '{}') as { kit?: string; scope?: string };
+  const pair = JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '{}') as {
+    kit?: string;
+    scope?: string;
+    isTracked?: boolean;
+  };
   const asked = { kit: page.searchParams.get('kit'), scope: page.searchParams.get('scope') };
   // Who asks for nothing may be shown something else.
   if (page.pathname === '/' && asked.kit === null && asked.scope === null) return;
@@ -48,7 +52,9 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   // What is supposed of a kit is asked by the page.
   const isSupposed = page.searchParams.has('with') || page.searchParams.has('without');
   if (!kit || !scope || isSupposed) return;
-  const on = page.searchParams.get('on');
+  // Who comes without saying which sees a kit that is kept by its things as it is today (lines/usePair).
+  const isOfToday = pair.isTracked && (asked.kit === null || asked.scope === null);
+  const on = page.searchParams.get('on') ?? (isOfToday ? new Date().toLocaleDateString('sv-SE') : null);
   const query = new URLSearchParams({
     kit,
     scope,

@@ -22,8 +22,12 @@ export interface Pair {
 /** What the address says where somebody looks at the work without a kit in hand. */
 export const NO_KIT = '';
 
-/** Kit and scope that were looked at last, on this device. */
-export const useLastPair = () => useSessionStorage<Pair>('gondrik.pair', { kit: null, scope: null });
+/** Kit and scope that were looked at last, on this device, and whether the kit is kept by its things. */
+export const useLastPair = () =>
+  useSessionStorage<{ kit: string | null; scope: string | null; isTracked?: boolean }>('gondrik.pair', {
+    kit: null,
+    scope: null,
+  });
 
 /** The shop's kits and scopes, to pick from. */
 export function useKitsAndScopes() {

@@ -1,5 +1,5 @@
 import { flushPromises, mount } from '@vue/test-utils';
-import { beforeEach, expect, it } from 'vitest';
+import { beforeEach, expect, it, vi } from 'vitest';
 import { ref } from 'vue';
 import { createMemoryHistory, createRouter } from 'vue-router';
 import { usePair } from './usePair';
@@ -7,7 +7,11 @@ import { usePair } from './usePair';
 const named = (...ids: string[]) => ids.map((id) => ({ id, name: id }));
 beforeEach(() => sessionStorage.clear());
 
-async function at(path: string, mayBeWithoutKit = false, kits = named('bag', 'van')) {
+async function at(
+  path: string,
+  mayBeWithoutKit = false,
+  kits: { id: string; name: string; tracked?: boolean }[] = named('bag', 'van'),
+) {
   const place = path.split(/[/?]/)[1] ?? '';
   const router = createRouter({
     history: createMemoryHistory(),
@@ -45,6 +49,23 @@ it.each([
   ['/cover?kit=van&scope=cabin&line=l', { kit: 'van', scope: 'cabin', line: 'l' }],
 ])('says of %s what is in hand, the first where nothing is said', async (path, says) => {
   expect((await at(path)).query()).toEqual(says);
+});
+
+it('shows on Cover a kit that is kept by its things as it is today, where nobody says which', async () => {
+  vi.useFakeTimers({ now: new Date('2027-03-04T12:00:00'), toFake: ['Date'] });
+  const kits = [{ id: 'kept', name: 'Kept', tracked: true }, ...named('bag')];
+  const today = { on: '2027-03-04' };
+  expect((await at('/cover', false, kits)).query()).toEqual({ kit: 'kept', scope: 'tower', ...today });
+  expect(JSON.parse(sessionStorage.getItem('gondrik.pair') ?? '')).toMatchObject({ isTracked: true });
+  // What the address says stays: a kit on paper, another day; and elsewhere there is no day.
+  expect((await at('/cover?kit=kept&scope=tower', false, kits)).query()).toEqual({
+    kit: 'kept',
+    scope: 'tower',
+  });
+  expect((await at('/cover?on=2027-05-06', false, kits)).query()).toMatchObject({ on: '2027-05-06' });
+  expect((await at('/cover?kit=bag', false, kits)).query()).toEqual({ kit: 'bag', scope: 'tower' });
+  expect((await at('/bench', false, kits)).query()).not.toHaveProperty('on');
+  vi.useRealTimers();
 });
 
 it('goes on with what was in hand, in another place too, unless it is gone', async () => {

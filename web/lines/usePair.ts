@@ -2,17 +2,21 @@ import { computed, watch, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
 import { NO_KIT, useLastPair, type Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
+import { todayHere } from '@/shared/days';
 
 interface Named {
   id: string;
   name: string;
+  /** Of a kit: it is kept by its things. */
+  tracked?: boolean;
 }
 
 /** What Cover is asked to suppose of the kit, and the day; a card knows the day, and elsewhere the kit is as it is, on paper. */
 const SUPPOSED: Record<string, string[]> = { cover: ['with', 'without', 'on'], bench: ['on'] };
 
 /**
- * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each.
+ * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each; Cover shows a
+ * kit that is kept by its things as it is today then.
  */
 export function usePair(
   place: string,
@@ -30,12 +34,14 @@ export function usePair(
     ...supposed(),
   }));
   const last = useLastPair();
+  const isTracked = (id: string | null) => kits().some((kit) => kit.id === id && kit.tracked);
   watch(
-    pair,
-    (now) => now.kit !== null && now.scope !== null && (last.value = { kit: now.kit, scope: now.scope }),
-    {
-      immediate: true,
+    [pair, kits],
+    () => {
+      const { kit, scope } = pair.value;
+      if (kit !== null && scope !== null) last.value = { kit, scope, isTracked: isTracked(kit) };
     },
+    { immediate: true },
   );
 
   const known = (id: string | null, list: Named[]) =>
@@ -55,7 +61,8 @@ export function usePair(
         kit: pair.value.kit ?? kitToShow(),
         scope: pair.value.scope ?? known(last.value.scope, scopes()),
       };
-      show(held, 'replace');
+      const isOfToday = place === 'cover' && !pair.value.on && isTracked(held.kit);
+      show({ ...held, ...(isOfToday ? { on: todayHere() } : {}) }, 'replace');
     },
     { immediate: true },
   );

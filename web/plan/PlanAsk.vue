@@ -3,6 +3,7 @@ import { useMediaQuery } from '@vueuse/core';
 import { computed } from 'vue';
 import type { Schemas } from '@/api/client';
 import type { Units } from '@/settings/units';
+import { todayHere } from '@/shared/days';
 import PickOne from '@/shared/PickOne.vue';
 import { useOpened } from '@/shared/useOpened';
 import AskMeasure from './AskMeasure.vue';
@@ -45,8 +46,6 @@ const askedWords = computed(() => {
   return `${work.join(', ')}; tools ${had.join(', ')}`;
 });
 const ways = computed(() => waysToHave.filter(({ mends }) => !mends || typeof props.on === 'string'));
-/** As the calendar on the wall has it. */
-const today = () => new Date().toLocaleDateString('sv-SE');
 const NOTHING = { id: '', name: 'From nothing' };
 </script>
 
@@ -71,7 +70,7 @@ const NOTHING = { id: '', name: 'From nothing' };
             type="radio"
             name="as"
             :checked="on !== null"
-            @change="$emit('say', { on: today(), means: null })"
+            @change="$emit('say', { on: todayHere(), means: null })"
           />
           <span>as it is on</span>
         </label>

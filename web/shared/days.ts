@@ -8,6 +8,9 @@ export const plusDays = (day: string, days: number): string =>
 
 export const daysBetween = (from: string, to: string): number => Math.round((at(to) - at(from)) / MS);
 
+/** As the calendar on the wall has it. */
+export const todayHere = (): string => new Date().toLocaleDateString('sv-SE');
+
 const near = new Intl.DateTimeFormat('en-GB', { day: 'numeric', month: 'short', timeZone: 'UTC' });
 const far = new Intl.DateTimeFormat('en-GB', {
   day: 'numeric',

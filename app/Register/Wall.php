@@ -57,7 +57,7 @@ final readonly class Wall
                     'lasting' => [...get_object_vars(Lasting::of($byModel[$tool->id], $day)), 'practice' => AssetWriter::lasts($tool)],
                 ], $models),
             ),
-            'findings' => AssetWriter::findings(),
+            'findings' => AssetWriter::findings($workbook->rules()),
             'ticks' => $rulers->ticks(),
             'dues' => array_map($writer->due(...), DueDates::of($workbook->onDay()->histories, $day, Dues::DAYS)),
             'duesTo' => $day->plus(Dues::DAYS)->plain(),

@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Asset\Condition;
+use Gondrik\Core\Asset\Finding;
 use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\AwayCode;
@@ -95,9 +96,20 @@ it('writes a thing as it is on a day, and says nothing wrong of one on the shelf
 });
 
 it('knows what hands find wrong with a thing, and a condition for each', function (): void {
-    $findings = AssetWriter::findings();
+    $findings = AssetWriter::findings(new HouseRules());
     expect(array_column($findings, 'condition', 'code'))->toMatchArray(['dents' => 'seldom', 'jaws' => 'retired', 'pivot' => 'watch'])
-        ->and(array_filter($findings, static fn(array $finding): bool => Condition::tryFrom($finding['condition']) === null || $finding['text'] === ''))->toBe([]);
+        ->and(array_filter($findings, static fn(array $finding): bool => Condition::tryFrom($finding['condition']) === null || $finding['text'] === ''))->toBe([])
+        ->and(array_column($findings, 'code'))->toEqualCanonicalizing(array_column(Finding::cases(), 'value'));
+});
+
+it('lets the house choose what follows from what hands find, each once', function (): void {
+    $of = static fn(array $rules): Workbook => ThingsShop::of('home=van', '', '', ['findings' => $rules]);
+    $shop = $of([['finding' => 'pivot', 'condition' => 'retired'], ['finding' => 'dull', 'condition' => 'good']]);
+    expect(array_column(AssetWriter::findings($shop->rules()), 'condition', 'code'))->toMatchArray(['pivot' => 'retired', 'dull' => 'good', 'dents' => 'seldom'])
+        ->and(static fn(): Workbook => $of([['finding' => 'pivot', 'condition' => 'watch'], ['finding' => 'pivot', 'condition' => 'seldom']]))
+        ->toThrow(static fn(InvalidWorkbook $error) => expect($error->problems[0]->path)->toBe('houseRules/findings/1/finding'))
+        ->and(static fn(): Workbook => $of([['finding' => 'squeaks', 'condition' => 'watch']]))
+        ->toThrow(static fn(InvalidWorkbook $error) => expect([$error->problems[0]->path, $error->problems[0]->value])->toBe(['houseRules/findings/0/finding', 'squeaks']));
 });
 
 it('counts by the dues that the house names, and by the pull standard of the shop', function (): void {

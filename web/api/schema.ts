@@ -1694,7 +1694,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings";
             text: string;
         };
         Match: {
@@ -3430,6 +3430,14 @@ export interface components {
         strandLimit: "general" | "high-reliability";
         /** @enum {unknown} */
         redBand: "22-16" | "22-18";
+        /** @enum {unknown} */
+        finding: "pivot" | "release" | "dull" | "dents" | "jaws" | "handle" | "part" | "force-ring";
+        /** @enum {unknown} */
+        condition: "good" | "watch" | "seldom" | "retired";
+        findingRule: {
+            finding: components["schemas"]["finding"];
+            condition: components["schemas"]["condition"];
+        };
         houseRules: {
             preset?: components["schemas"]["preset"];
             makeshiftCounts?: boolean;
@@ -3455,6 +3463,7 @@ export interface components {
             backupFor?: components["schemas"]["operation"][];
             carry?: components["schemas"]["kind"][];
             duesThatCount?: components["schemas"]["dueKind"][];
+            findings?: components["schemas"]["findingRule"][];
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;
@@ -3601,8 +3610,6 @@ export interface components {
             by?: components["schemas"]["id"];
             note?: components["schemas"]["text"];
         };
-        /** @enum {unknown} */
-        condition: "good" | "watch" | "seldom" | "retired";
         back: {
             /** @constant */
             what: "back";

@@ -11,6 +11,7 @@ use Gondrik\Core\OnDay\AssetSign;
 use Gondrik\Core\OnDay\DueState;
 use Gondrik\Core\OnDay\FirstWeeks;
 use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Strip;
 use Gondrik\Core\Tool\Tool;
@@ -76,10 +77,15 @@ final readonly class AssetWriter
         ];
     }
 
-    /** @return list<array{code: string, text: string, condition: string}> what hands find wrong with a thing, and how it is from then on unless somebody says otherwise */
-    public static function findings(): array
+    /** @return list<array{code: string, text: string, condition: string}> what hands find wrong with a thing, and how it is from then on: as the house says, else as is usual */
+    public static function findings(HouseRules $rules): array
     {
-        return array_map(static fn(array $row): array => ['code' => $row['code'], 'text' => $row['text'], 'condition' => $row['condition']], Table::rows('findings'));
+        $chosen = [];
+        foreach ($rules->findings as $rule) {
+            $chosen[$rule->finding->value] = $rule->condition->value;
+        }
+
+        return array_map(static fn(array $row): array => ['code' => $row['code'], 'text' => $row['text'], 'condition' => $chosen[$row['code']] ?? $row['condition']], Table::rows('findings'));
     }
 
     /** @return string|null how long tools of its kind last by common practice, where the trade says so */

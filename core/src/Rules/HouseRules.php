@@ -43,6 +43,7 @@ final readonly class HouseRules
      * @param list<Operation>     $backupFor      operations that want a second tool
      * @param list<ToolKind>      $carry          kinds that every kit carries
      * @param list<DueKind>       $duesThatCount  kinds of due without which a thing does not count
+     * @param list<FindingRule>   $findings       what follows here from what hands find, where it is not the usual
      */
     public function __construct(
         public bool $makeshiftCounts = false,
@@ -68,6 +69,7 @@ final readonly class HouseRules
         public array $backupFor = [],
         public array $carry = self::CARRY,
         public array $duesThatCount = self::DUES_THAT_COUNT,
+        public array $findings = [],
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {

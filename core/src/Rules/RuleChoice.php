@@ -8,6 +8,7 @@ use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
+use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\ListOf;
 
 /** What a shop or a scope writes down of its house rules: a preset, and keys that differ from it. */
@@ -19,6 +20,9 @@ final readonly class RuleChoice
      * @param list<Operation>|null     $backupFor
      * @param list<ToolKind>|null      $carry
      * @param list<DueKind>|null       $duesThatCount
+     * @param list<FindingRule>|null   $findings
+     *
+     * @throws Invalid when a finding stands twice
      */
     public function __construct(
         public ?Preset $preset = null,
@@ -50,7 +54,17 @@ final readonly class RuleChoice
         public ?array $carry = null,
         #[ListOf(DueKind::class)]
         public ?array $duesThatCount = null,
-    ) {}
+        #[ListOf(FindingRule::class)]
+        public ?array $findings = null,
+    ) {
+        $seen = [];
+        foreach ($findings ?? [] as $index => $rule) {
+            if (isset($seen[$rule->finding->value])) {
+                throw Invalid::at('findings/' . $index . '/finding', $rule->finding->value, 'each finding once');
+            }
+            $seen[$rule->finding->value] = true;
+        }
+    }
 
     /** @return array<string, mixed> the keys that were written, by name, without the preset */
     public function written(): array

@@ -30,4 +30,5 @@ enum HouseRule: string
     case BackupFor = 'backupFor';
     case Carry = 'carry';
     case DuesThatCount = 'duesThatCount';
+    case Findings = 'findings';
 }

@@ -39,6 +39,7 @@ const people = computed(() => {
 const FEW = 8;
 const isWhole = ref(false);
 const CONDITIONS = [
+  ['good', 'Good all the same'],
   ['watch', 'Watched from here on'],
   ['seldom', 'To the seldom drawer'],
   ['retired', 'Out of service'],
@@ -48,7 +49,7 @@ const findings = computed(() =>
     condition,
     word,
     findings: props.wall.findings.filter((one) => one.condition === condition),
-  })),
+  })).filter((group) => group.findings.length),
 );
 const kits = computed(() => props.wall.kits.filter(({ id }) => props.things.some(({ home }) => home !== id)));
 function giveTo(person: { id: string; name: string }): void {

@@ -39,7 +39,7 @@ test.describe('the lead', () => {
     });
     await page.goto('/crib/tools/roll-fine');
     const more = page.getByRole('button', { name: /^One more in/ });
-    await expect(more).toHaveCount(4);
+    await expect(more).toHaveCount(12);
     const tops = await more.evaluateAll((buttons) => buttons.map((button) => button.getBoundingClientRect()));
     const gaps = tops.slice(1).map(({ top }, index) => top - (tops[index]?.bottom ?? 0));
     expect(Math.min(...gaps)).toBeGreaterThan(2);

@@ -299,6 +299,6 @@ return [
     ['app/Planning/SeenPlan.php', '$plan->cost - $plan->costOfMending()', '$plan->cost'],
     ['app/Register/LogFile.php', '} elseif (LogTable::csv([$had]) !==', '} elseif (false && LogTable::csv([$had]) !=='],
     ['app/Register/WhatRests.php', '$busy[$tag] += $terminations;', '$busy[$tag] = $terminations;'],
-    ['app/Register/Charts.php', '!$entry->on->isAfter($day)', 'true'],
+    ['app/Register/Charts.php', '->about($tag, $day)', '->about($tag)'],
     ['app/Policies/ShopPolicy.php', ', What::Pull], true)', '], true)'],
 ];

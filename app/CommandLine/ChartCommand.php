@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
-use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\Output\ChartWriter;
 use Gondrik\Core\Proof\ChartRule;
@@ -40,7 +39,7 @@ final class ChartCommand extends WorkbookCommand
         $wire = $asked->idOf('wire', $workbook->wires);
         $terminal = $asked->isStated('terminal') ? $asked->idOf('terminal', $workbook->terminals) : null;
         $day = $asked->day('on');
-        $known = array_values(array_filter(Log::of($workbook->register->log)->about($asset), static fn(Entry $entry): bool => $day === null || !$entry->on->isAfter($day)));
+        $known = Log::of($workbook->register->log)->about($asset, $day);
         $chart = ControlChart::of($known, ChartSetting::asked($wire, $terminal, $asked->isStated('nest') ? $asked->option('nest') : null), $workbook->rules()->pullStandard)
             ?? throw new \InvalidArgumentException('--asset "' . $asset . '": has no subgroup of two to ten pulls in this setting' . ($day === null ? '' : ' by ' . $day));
         $format === 'json'

@@ -28,9 +28,9 @@ final readonly class SeenPlan
     private function __construct(private int $shop, private int $version, private \stdClass $plan) {}
 
     /**
-     * @param Shop $shop as it was read for the plan
-     *
      * What only counts again is no part of it: it is written down at the thing when it is done.
+     *
+     * @param Shop $shop as it was read for the plan
      *
      * @return self|null null where there is nothing to come by
      */

@@ -9,7 +9,6 @@ use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Asset\Asset;
-use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\Output\ChartWriter;
 use Gondrik\Core\Proof\ChartSetting;
@@ -33,7 +32,7 @@ final readonly class Charts
         if (!in_array($tag, array_map(static fn(Asset $asset): string => $asset->id, $workbook->register->assets), true)) {
             throw (new ModelNotFoundException())->setModel(ListRow::class);
         }
-        $known = array_values(array_filter(Log::of($workbook->register->log)->about($tag), static fn(Entry $entry): bool => !$entry->on->isAfter($day)));
+        $known = Log::of($workbook->register->log)->about($tag, $day);
         $charts = array_filter(array_map(static fn(ChartSetting $setting): ?ControlChart => ControlChart::of($known, $setting, $workbook->rules()->pullStandard), ChartSetting::allOf($known)));
 
         return array_map(fn(ControlChart $chart): array => $this->writer->explained($tag, $chart), array_values($charts));

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Log;
 
+use Gondrik\Core\Value\Day;
+
 /** What has happened, less what was voided, in the order of days; what happened on one day keeps its order. */
 final readonly class Log
 {
@@ -39,9 +41,15 @@ final readonly class Log
         return new self($inForce);
     }
 
-    /** @return list<Entry> about one thing, in the order of days */
-    public function about(string $asset): array
+    /**
+     * @param Day|null $day up to and with it; null for all
+     *
+     * @return list<Entry> about one thing, in the order of days
+     */
+    public function about(string $asset, ?Day $day = null): array
     {
-        return $this->byAsset[$asset] ?? [];
+        $all = $this->byAsset[$asset] ?? [];
+
+        return $day === null ? $all : array_values(array_filter($all, static fn(Entry $entry): bool => !$entry->on->isAfter($day)));
     }
 }

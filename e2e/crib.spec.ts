@@ -315,6 +315,8 @@ test.describe('the lead', () => {
     await expect(note(other)).toHaveValue('mine', { timeout: 15_000 });
     await undo(page);
     await expect(note(page)).toHaveValue('theirs');
+    // Shown at once; only when the other page has heard of it, it is done.
+    await expect(note(other)).toHaveValue('theirs');
     await other.locator('.done').getByRole('button', { name: 'Undo' }).click();
     await expect(note(other)).toHaveValue('');
     await context.close();

@@ -134,30 +134,6 @@ test('today says what is missing, and the press that mends it stands beside it',
 test.describe('the lead', () => {
   test.use({ storageState: people.lead });
 
-  test('pulls a subgroup by keys; one under what it must hold takes the crimper out, and is taken back', async ({
-    page,
-  }) => {
-    await page.goto('/crib/wall?thing=CR-01');
-    const panel = page.getByRole('complementary', { name: 'Thing CR-01' });
-    await expect(panel.getByText('25 subgroups of 5; in control')).toBeVisible();
-    await panel.getByText('Pull some, and write it down').click();
-    await panel.getByRole('textbox', { name: 'Force of pull 1, N' }).focus();
-    for (const force of ['158', '160.2', '151', '82']) {
-      await page.keyboard.type(force);
-      await page.keyboard.press('Enter');
-    }
-    await expect(panel.getByText('under 89 N')).toBeVisible();
-    await page.keyboard.press('Enter');
-    await expect(panel.getByText('Pull 5: its force is missing')).toBeVisible();
-    await page.keyboard.type('155');
-    await page.keyboard.press('Enter');
-    await expect(panel.getByText('Held back.')).toBeVisible();
-    await expect(panel.getByText('26 subgroups of 5')).toBeVisible();
-    await page.getByRole('button', { name: 'Undo' }).click();
-    await expect(panel.getByText('25 subgroups of 5; in control')).toBeVisible();
-    await expect(panel.getByText('Held back.')).toBeHidden();
-  });
-
   test('makes a thing, the next by its tag, changes it, and takes it away', async ({ page }) => {
     await page.goto('/crib/wall');
     await page.getByRole('button', { name: 'New thing' }).click();

@@ -8,6 +8,7 @@ use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DueController;
+use App\Http\Controllers\GaugeController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
@@ -86,6 +87,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
         Route::get('assets/{id}/charts', [RegisterController::class, 'charts']);
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
+        Route::get('gauges', [GaugeController::class, 'index']);
+        Route::get('gauges/{gauge}/pull', [GaugeController::class, 'pull'])->where('gauge', '[a-z0-9-]{1,40}');
         // Who may write what is asked of each entry.
         Route::post('log', [RegisterController::class, 'store']);
         Route::get('log.csv', [RegisterController::class, 'table'])->middleware(TakesTurns::class);

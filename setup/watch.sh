@@ -28,6 +28,7 @@ watch_over() {
         [ $((beat % 5)) != 0 ] || watch_disk
         watch_database
         watch_web
+        watch_gauges
         if [ $((beat % 60)) = 0 ]; then
             "$SETUP/keep" "$VAR" upkeep >/dev/null 2>&1 9>&- &
         fi

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Gauge\Gauges;
 use App\Models\AccessToken;
 use App\Models\Shop;
 use App\Policies\ShopPolicy;
@@ -26,6 +27,7 @@ final class AppServiceProvider extends ServiceProvider
 {
     public function register(): void
     {
+        $this->app->bind(Gauges::class, static fn(): Gauges => new Gauges(config()->string('gauges.gauges') === '' ? '' : config()->string('gauges.socket')));
         $this->app->singleton(BaseStartSession::class, static fn(Application $app): StartSession => new StartSession($app->make(SessionManager::class)));
     }
 

@@ -33,6 +33,7 @@ const ROOMS = [
     'Log' => ['Value', 'Wire', 'Terminal', 'Tool', 'Asset'],
     'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
     'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
+    'Gauge' => [],
     'Proof' => ['Value', 'Reference', 'Rules', 'Bench', 'Log'],
     'OnDay' => ['Value', 'Tool', 'Rules', 'Asset', 'Log', 'Proof'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],

@@ -80,6 +80,8 @@ const DOORS = [
     'GET assets/{id}/log' => ['/assets/TQ-03/log', [401, 200, 200, 200, 404]],
     // What somebody may write goes by what it is (LogTest).
     'POST log' => ['/log', [401, 422, 422, 422, 422]],
+    'GET gauges' => ['/gauges', [401, 200, 200, 200, 200]],
+    'GET gauges/{gauge}/pull' => ['/gauges/bench/pull?test=of-nobody&by=somebody', [401, 200, 200, 200, 200]],
     'GET log.csv' => ['/log.csv', [401, 200, 200, 200, 200]],
     'POST log.csv' => ['/log.csv', [401, 422, 422, 422, 422]],
     'GET calendar' => ['/calendar?kit=pylon-backpack&scope=tower-7&from=2027-01-01', [401, 200, 200, 200, 404]],

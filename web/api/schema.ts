@@ -1566,6 +1566,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/gauges": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The pull gauges of the installation */
+        get: operations["listGauges"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/gauges/{gauge}/pull": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One pull while it goes on, as server-sent events: ready, reading …, and at last peak or fault; a beat in between is nothing */
+        get: operations["pullOnGauge"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/workbook.zip": {
         parameters: {
             query?: never;
@@ -3145,6 +3179,31 @@ export interface components {
                 /** @description Each rule in words */
                 says: string[];
             }[];
+        };
+        Gauge: {
+            id: string;
+            /** @description It is connected and speaks */
+            isThere: boolean;
+            /** @description Somebody pulls with it */
+            isPulling: boolean;
+        };
+        GaugeEvent: {
+            /** @enum {unknown} */
+            kind: "ready" | "reading" | "peak" | "fault" | "beat";
+            /** @description N; of a fault the highest that was read before it */
+            force?: number | null;
+            /** @description The force as the gauge said it */
+            text?: string | null;
+            /** @description Seconds since the pull began, by the clock of the gauge */
+            at?: number;
+            /** @description Of a peak: readings that did not come across */
+            lost?: number;
+            /** @description Of a fault */
+            code?: string;
+            /** @description The fault in words */
+            says?: string;
+            /** @description What the gauge said, where it is what was wrong */
+            said?: string | null;
         };
         id: string;
         name: string;
@@ -8646,6 +8705,64 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listGauges: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In their order; null while what reads them does not run */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["Gauge"][] | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    pullOnGauge: {
+        parameters: {
+            query: {
+                /** @description A name that no other pull has; the same again goes on with it */
+                test: string;
+                /** @description A name of whoever asks, that nobody else knows: they may leave a pull of theirs for another */
+                by: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                gauge: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The data of each event */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/event-stream": components["schemas"]["GaugeEvent"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

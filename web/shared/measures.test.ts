@@ -16,6 +16,7 @@ describe('what is typed', () => {
     ['0.15 in', 'length', 3.81],
     ['180', 'force', 180],
     ['40 lbf', 'force', 177.9289],
+    ['18.1 kgf', 'force', 177.5004],
     ['1.2 N·m', 'torque', 1.2],
     ['15 lbf·in', 'torque', 1.6948],
     ['-5 °C', 'celsius', -5],

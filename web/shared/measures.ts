@@ -8,6 +8,8 @@ export type Measure = 'length' | 'force' | 'torque' | 'celsius' | 'mass' | 'mone
 /** Newtons in a pound-force, by definition. */
 const POUND = 4.4482216152605;
 const INCH = 25.4;
+/** Newtons in a kilogram-force, by definition. */
+const KILOGRAM = 9.80665;
 /** N·m in a pound-force inch and foot. */
 const POUND_INCH = 0.1129848290276167;
 const POUND_FOOT = 1.3558179483314004;
@@ -53,6 +55,7 @@ export function measured(text: string, measure: Measure, units: Units): number |
     case 'force':
       if (unit === 'lbf' || unit === 'lb' || (unit === '' && units.force === 'lbf'))
         return rounded(number * POUND);
+      if (unit === 'kgf') return rounded(number * KILOGRAM);
       return unit === '' || unit === 'n' ? number : null;
     case 'torque':
       if (/^lbf?in$|^inlbf?$/.test(unit)) return rounded(number * POUND_INCH);

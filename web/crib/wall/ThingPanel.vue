@@ -13,7 +13,7 @@ import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
 import { lastingWords } from './lasting';
-import ThingProof from './ThingProof.vue';
+import ThingProof from '../proof/ThingProof.vue';
 import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';

@@ -1,19 +1,21 @@
 <script setup lang="ts">
 import { storeToRefs } from 'pinia';
-import { computed, nextTick, ref, toRef, useTemplateRef } from 'vue';
-import { useNames } from '@/data/things';
+import { computed, nextTick, ref, toRef, useTemplateRef, watch } from 'vue';
+import { useGauges } from '@/data/gauges';
 import type { Thing } from '@/data/wall';
 import { useSettings } from '@/settings/useSettings';
-import PickOne from '@/shared/PickOne.vue';
-import { refusal } from '@/shared/refusal';
 import { counted } from '@/shared/pretty';
-import type { Chart } from './chart';
-import { forceOf, modes, pasted, subgroupOf, type Pull } from './pulls';
-import { useHandling } from './useHandling';
+import { refusal } from '@/shared/refusal';
+import { useHandling } from '../wall/useHandling';
+import { keyOf, type Chart } from './chart';
+import LivePull from './LivePull.vue';
+import { keepPulls, keptPulls } from './pullDraft';
+import { forceOf, modes, pasted, subgroupOf, type Mode, type Pull, type PullOf } from './pulls';
+import PullSetting from './PullSetting.vue';
 
 /**
- * A subgroup pulled with one thing, written down by keys alone: a force, Enter, the next; Enter in the last writes them. What was copied
- * out of a spreadsheet fills the fields.
+ * A subgroup pulled with one thing: read from a gauge one after the other, or written down by keys alone: a force, Enter, the next; Enter in
+ * the last writes them. What was copied out of a spreadsheet fills the fields.
  */
 const props = defineProps<{ thing: Thing; charts: Chart[] }>();
 const { length, force } = storeToRefs(useSettings());
@@ -23,66 +25,57 @@ const { pulled, isPending, problem } = useHandling(
   () => begin(),
 );
 
-const NEW = '';
-const keyOf = ({ wireId, terminalId, nest }: Chart) => JSON.stringify([wireId, terminalId, nest]);
-const settings = computed(() => [
-  ...props.charts.map((chart) => ({
-    id: keyOf(chart),
-    name: [chart.wire, chart.terminal, chart.nest].filter(Boolean).join(', '),
-  })),
-  { id: NEW, name: 'another wire or terminal' },
-]);
-const picked = ref(props.charts[0] ? keyOf(props.charts[0]) : NEW);
+const FIVE = 5;
+const kept = keptPulls(props.thing.tag);
+const picked = ref(kept?.picked ?? (props.charts[0] ? keyOf(props.charts[0]) : ''));
+const words = ref({ wire: kept?.wire ?? '', terminal: kept?.terminal ?? '', nest: kept?.nest ?? '' });
 const before = computed(() => props.charts.find((chart) => keyOf(chart) === picked.value));
-
-const words = ref({ wire: '', terminal: '' });
-const list = ref<'wires' | 'terminals' | null>(null);
-const sought = computed(() => (list.value === 'terminals' ? words.value.terminal : words.value.wire));
-const names = useNames(list, sought);
-const found = ref<Record<string, string>>({});
-/** A name that is written as one of those offered is that one. */
-function note(): void {
-  for (const { id, name } of names.value) found.value[name] = id;
-}
-const nest = ref('');
-const setting = computed(() => {
-  if (before.value) {
-    const { wireId: wire, terminalId: terminal, nest: label } = before.value;
-    return { wire, ...(terminal ? { terminal } : {}), ...(label ? { nest: label } : {}) };
-  }
-  const wire = found.value[words.value.wire.trim()];
-  const terminal = found.value[words.value.terminal.trim()];
-  if (!wire || (words.value.terminal.trim() && !terminal)) return null;
-  return {
-    wire,
-    ...(terminal ? { terminal } : {}),
-    ...(nest.value.trim() ? { nest: nest.value.trim() } : {}),
-  };
+const another = ref<PullOf | null>(null);
+const setting = computed((): PullOf | null => {
+  if (!before.value) return another.value;
+  const { wireId: wire, terminalId: terminal, nest } = before.value;
+  return { wire, ...(terminal ? { terminal } : {}), ...(nest ? { nest } : {}) };
 });
 
-const FIVE = 5;
 const many = computed(() => before.value?.n ?? FIVE);
 const blank = (): Pull[] => Array.from({ length: many.value }, () => ({ text: '', mode: '' }));
-const pulls = ref<Pull[]>(blank());
+const pulls = ref<Pull[]>(kept?.pulls ?? blank());
+watch(picked, () => (pulls.value = blank()));
+watch(
+  [picked, words, pulls],
+  () => keepPulls(props.thing.tag, { picked: picked.value, ...words.value, pulls: pulls.value }),
+  { deep: true },
+);
+
 const fields = useTemplateRef<HTMLInputElement[]>('fields');
+const writes = useTemplateRef<{ $el: HTMLElement }>('writes');
+const missing = ref('');
 function begin(): void {
   pulls.value = blank();
   missing.value = '';
   void nextTick(() => fields.value?.[0]?.focus());
 }
-function pick(id: string): void {
-  picked.value = id;
-  pulls.value = blank();
+
+const { data: gauges } = useGauges();
+const gauge = computed(() => gauges.value?.data?.find(({ isThere }) => isThere));
+const isLive = ref(false);
+const next = computed(() => pulls.value.findIndex(({ text }) => !text.trim()));
+/** What the gauge has taken stands in its field; the next is waited for, and the last leads to writing them down. */
+function taken(text: string, mode: Mode | ''): void {
+  const pull = pulls.value[next.value];
+  if (pull) [pull.text, pull.mode] = [text, mode];
+  if (next.value >= 0) return;
+  isLive.value = false;
+  void nextTick(() => writes.value?.$el.focus());
 }
 
-const missing = ref('');
 const isUnder = ({ text }: Pull) => {
   const at = forceOf(text, units.value);
   return at !== null && (before.value?.required ?? 0) > at;
 };
 function enter(at: number): void {
-  const next = fields.value?.[at + 1];
-  if (next) next.focus();
+  const field = fields.value?.[at + 1];
+  if (field) field.focus();
   else write();
 }
 function paste(event: ClipboardEvent, at: number): void {
@@ -112,31 +105,25 @@ function write(): void {
 <template>
   <section aria-label="Pull some">
     <h3>Pull {{ counted(many, 'crimp') }}</h3>
-    <PickOne label="Of" :items="settings" :picked="picked" @pick="pick" />
-    <div v-if="!before" class="new">
-      <label
-        >Wire
-        <input
-          v-model="words.wire"
-          class="lone-field"
-          list="pull-names"
-          @focus="list = 'wires'"
-          @input="note()"
-          @change="note()"
-      /></label>
-      <label
-        >Terminal
-        <input
-          v-model="words.terminal"
-          class="lone-field"
-          list="pull-names"
-          @focus="list = 'terminals'"
-          @input="note()"
-          @change="note()"
-      /></label>
-      <label>Nest <input v-model="nest" class="lone-field" maxlength="40" /></label>
-      <datalist id="pull-names"><option v-for="one in names" :key="one.id" :value="one.name" /></datalist>
-    </div>
+    <PullSetting v-model:picked="picked" v-model:words="words" v-model:another="another" :charts />
+    <p v-if="gauges && gauges.data === null" class="muted">
+      What reads the gauges does not run just now; forces can be written by hand.
+    </p>
+    <p v-else-if="gauges?.data?.length && !gauge" class="muted">
+      No gauge answers: look at its cable and whether it is switched on.
+    </p>
+    <LivePull
+      v-if="isLive && gauge && next >= 0"
+      :gauge="gauge.id"
+      :number="next + 1"
+      :of="pulls.length"
+      :required="before?.required ?? null"
+      @pulled="taken"
+      @stop="isLive = false"
+    />
+    <v-btn v-else-if="gauge && next >= 0" class="gauge" size="small" variant="outlined" @click="isLive = true"
+      >Read them from the gauge “{{ gauge.id }}”</v-btn
+    >
     <form @submit.prevent="write()">
       <div v-for="(pull, at) in pulls" :key="at" class="pull">
         <input
@@ -149,7 +136,7 @@ function write(): void {
           @keydown.enter.prevent="enter(at)"
           @paste="paste($event, at)"
         />
-        <span class="muted">{{ units.force }}</span>
+        <span class="muted unit">{{ /[a-z]/i.test(pull.text) ? '' : units.force }}</span>
         <select v-model="pull.mode" class="lone-field" :aria-label="`How pull ${at + 1} gave way`">
           <option value="">how it gave way</option>
           <option v-for="mode in modes" :key="mode.id" :value="mode.id">{{ mode.says }}</option>
@@ -158,15 +145,16 @@ function write(): void {
       </div>
       <p v-if="missing" class="bad" role="alert">{{ missing }}</p>
       <p v-if="problem" class="bad" role="alert">{{ refusal(problem) }}</p>
-      <v-btn size="small" variant="outlined" type="submit" :loading="isPending">Write them down</v-btn>
+      <v-btn ref="writes" size="small" variant="outlined" type="submit" :loading="isPending"
+        >Write them down</v-btn
+      >
     </form>
   </section>
 </template>
 
-<style scoped src="./part.css"></style>
+<style scoped src="../wall/part.css"></style>
 <style scoped>
-form,
-.new {
+form {
   display: grid;
   grid-template-columns: minmax(0, 1fr);
   gap: 5px;
@@ -174,13 +162,8 @@ form,
   margin-top: 6px;
 }
 
-.new label {
-  display: grid;
-  grid-template-columns: 70px minmax(0, 1fr);
-  gap: 6px;
-  align-items: center;
-  width: 100%;
-  font-size: 12.5px;
+.gauge {
+  margin-top: 6px;
 }
 
 .pull {
@@ -193,6 +176,10 @@ form,
 .pull input {
   width: 84px;
   text-align: right;
+}
+
+.unit {
+  min-width: 18px;
 }
 
 .bad {

@@ -12,6 +12,13 @@ export const modes = [
 ] as const;
 export type Mode = (typeof modes)[number]['id'];
 
+/** What was pulled, as the entry states it: ids of wire and terminal, the label of the nest. */
+export interface PullOf {
+  wire: string;
+  terminal?: string;
+  nest?: string;
+}
+
 export interface Pull {
   text: string;
   mode: Mode | '';

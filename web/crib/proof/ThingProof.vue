@@ -103,7 +103,7 @@ const first = (chart: Chart) => alarms(chart)[0];
   </section>
 </template>
 
-<style scoped src="./part.css"></style>
+<style scoped src="../wall/part.css"></style>
 <style scoped>
 figure {
   margin: 0 0 10px;

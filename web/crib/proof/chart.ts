@@ -4,6 +4,10 @@ import type { Schemas } from '@/api/client';
 
 export type Chart = Schemas['ProofChart'];
 
+/** What tells one chart of a thing from another. */
+export const keyOf = ({ wireId, terminalId, nest }: Chart): string =>
+  JSON.stringify([wireId, terminalId, nest]);
+
 export const WIDTH = 330;
 export const HEIGHT = 124;
 const LEFT = 34;

@@ -23,7 +23,7 @@ start_gauges() {
 
 start_simulated_gauge() {
     gauge_started[gauge]=$SECONDS
-    env -u PGPASSWORD php -d memory_limit=64M "$CODE/app/Gauge/simulated.php" --port "$SIMULATED_PORT" --mean 158 --spread 5 >>log/gauge.log 2>&1 9>&- &
+    env -u PGPASSWORD php -d memory_limit=64M "$CODE/app/Gauge/simulated.php" --port "$SIMULATED_PORT" --mean 158 --spread 5 "${GAUGE_HASTE[@]}" >>log/gauge.log 2>&1 9>&- &
     GAUGE_PID=$!
     disown $!
 }

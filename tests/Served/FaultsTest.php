@@ -33,6 +33,17 @@ it('starts again what has ended by itself, and says so', function (): void {
         $page = (new Page($this->gondrik->url()))->signIn();
         expect($page->get('/api/v1/kits')->getStatusCode())->toBe(200)->and($page->get('/api/v1/scopes')->getStatusCode())->toBe(200);
     }
+    // The shop goes on without its gauges.
+    foreach (['The simulated gauge' => '~Gauge/simulated~', 'The reader of gauges' => '~gauges:read~'] as $name => $pattern) {
+        expect($this->gondrik->kill($pattern))->toBeGreaterThan(0)
+            ->and($this->gondrik->says($name . ' has ended by itself'))->toBeTrue($this->gondrik->said());
+    }
+    $page = (new Page($this->gondrik->url()))->signIn();
+    $gauges = static fn(): array => json_decode((string) $page->get('/api/v1/gauges')->getBody(), true)['data'] ?? [];
+    for ($end = microtime(true) + 20; $gauges() !== [['id' => 'simulated', 'isThere' => true, 'isPulling' => false]] && microtime(true) < $end;) {
+        usleep(200_000);
+    }
+    expect($gauges())->toBe([['id' => 'simulated', 'isThere' => true, 'isPulling' => false]]);
     // No worker outlives its master; PostgreSQL may have one for each connection.
     $left = array_filter($this->gondrik->processes(), static fn(string $command): bool => !str_starts_with($command, 'postgres: '));
     expect(count($left))->toBeLessThanOrEqual($usual, implode("\n", $left));

@@ -81,6 +81,10 @@ test.describe('the lead', () => {
     const panel = page.getByRole('complementary', { name: 'Thing CR-03' });
     await expect(panel.getByText('Its pulls have moved since')).toBeVisible();
     await expect(panel.getByText('beyond three sigma: this is no chance').first()).toBeVisible();
+    // What it has made since wants looking at again.
+    await expect(panel.getByRole('region', { name: 'Made since it was last good' })).toContainText(
+      /Last known to be good on .* Up to \d+ terminations made in between/,
+    );
     await panel.getByRole('textbox', { name: 'Why it is good again' }).fill('jaws set anew, five pulled');
     await page.keyboard.press('Enter');
     await expect(panel.getByText('Its pulls have moved since')).toBeHidden();

@@ -7,9 +7,11 @@ namespace App\Register;
 use App\Models\ListRow;
 use App\Models\Shop;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Calendar\Doubtful;
 use Gondrik\Core\Calendar\Resting;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\OnDay\AssetHistory;
+use Gondrik\Core\OnDay\ShopOnDay;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\TakingPart;
@@ -33,9 +35,7 @@ final readonly class WhatRests
     {
         $workbook = $this->shops->whole($shop);
         $days = $workbook->onDay();
-        $history = array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
-            ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
-        $kit = $history->on($day)->kit();
+        $kit = self::historyOf($days, $tag)->on($day)->kit();
         if ($kit?->tracked !== true) {
             return [];
         }
@@ -46,6 +46,40 @@ final readonly class WhatRests
         }
 
         return $told;
+    }
+
+    /**
+     * What one thing may have made since its last good pull; null as long as none speaks against it.
+     *
+     * @return array{doubted: string, good: string|null, made: list<array<string, mixed>>}|null
+     *
+     * @throws ModelNotFoundException<ListRow> when the shop has no such thing
+     */
+    public function inDoubt(Shop $shop, string $tag, Day $day): ?array
+    {
+        $workbook = $this->shops->whole($shop);
+        $days = $workbook->onDay();
+        $history = self::historyOf($days, $tag);
+        $last = $history->lastGood($day);
+        $scopes = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived));
+
+        return $last === null ? null : [
+            'doubted' => $last->doubted->plain(),
+            'good' => $last->good?->plain(),
+            'made' => array_map(static fn(Doubtful $one): array => [
+                'scope' => ['id' => $one->scope->id, 'name' => $one->scope->name],
+                'kit' => $one->kit->id,
+                'from' => $one->from?->plain(),
+                'terminations' => $one->terminations,
+            ], Doubtful::of($days, $history, $scopes, $workbook->rulesFor(...), $last->good, $day)),
+        ];
+    }
+
+    /** @throws ModelNotFoundException<ListRow> when the shop has no such thing */
+    private static function historyOf(ShopOnDay $days, string $tag): AssetHistory
+    {
+        return array_values(array_filter($days->histories, static fn(AssetHistory $history): bool => $history->asset->id === $tag))[0]
+            ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
     }
 
     /**

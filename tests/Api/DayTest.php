@@ -130,6 +130,27 @@ it('tells what of the work rests on one thing, as it is without it', function ()
         ->and($this->getJson('/api/v1/assets/gone/resting')->status())->toBe(404);
 });
 
+it('tells what one thing may have made since its last good pull', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Lead));
+    $answer = $this->getJson('/api/v1/assets/CR-25/doubt')->assertOk();
+    $charts = $this->getJson('/api/v1/assets/CR-03/charts')->json('data.0');
+    $drift = $this->getJson('/api/v1/assets/CR-03/doubt')->json('data');
+    $first = array_search(true, array_map(static fn(array $one): bool => $one['fired'] !== [], $charts['subgroups']), true);
+    expect(OpenApi::mismatch($answer, 'get', '/assets/{id}/doubt'))->toBe('')
+        ->and($drift['doubted'])->toBe($charts['subgroups'][$first]['on'])
+        ->and($drift['good'])->toBe($charts['subgroups'][$first - 1]['on'])
+        // What rests on it of the same kit, of scopes that have begun.
+        ->and(array_column($drift['made'], 'terminations', 'scope.id'))->not->toBe([])
+        ->and($this->getJson('/api/v1/assets/CR-01/doubt')->json('data'))->toBeNull()
+        ->and($this->getJson('/api/v1/assets/gone/doubt')->status())->toBe(404);
+    $resting = array_column($this->getJson('/api/v1/assets/CR-03/resting')->json('data'), 'taken', null);
+    foreach ($drift['made'] as $made) {
+        expect($made['terminations'])->toBeIn($resting);
+    }
+    $this->postJson('/api/v1/log', ['entries' => [['what' => 'cleared', 'asset' => 'CR-03', 'note' => 'jaws set anew']]])->assertCreated();
+    expect($this->getJson('/api/v1/assets/CR-03/doubt')->json('data'))->toBeNull();
+});
+
 it('tells on the wall what a tracked kit has otherwise than its paper, and a copy than its pattern', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Coordinator));
     $kits = fn(): array => array_column($this->getJson('/api/v1/wall')->json('kits'), null, 'id');

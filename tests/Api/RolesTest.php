@@ -80,6 +80,7 @@ const DOORS = [
     'GET assets/{id}/log' => ['/assets/TQ-03/log', [401, 200, 200, 200, 404]],
     // What somebody may write goes by what it is (LogTest).
     'POST log' => ['/log', [401, 422, 422, 422, 422]],
+    'GET assets/{id}/doubt' => ['/assets/CR-25/doubt', [401, 200, 200, 200, 404]],
     'GET gauges' => ['/gauges', [401, 200, 200, 200, 200]],
     'GET gauges/{gauge}/pull' => ['/gauges/bench/pull?test=of-nobody&by=somebody', [401, 200, 200, 200, 200]],
     'GET log.csv' => ['/log.csv', [401, 200, 200, 200, 200]],

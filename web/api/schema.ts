@@ -1549,6 +1549,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assets/{id}/doubt": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What one thing may have made since its last good pull; null as long as no pull speaks against it */
+        get: operations["readAssetDoubt"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assets/{id}/charts": {
         parameters: {
             query?: never;
@@ -3204,6 +3221,24 @@ export interface components {
             says?: string;
             /** @description What the gauge said, where it is what was wrong */
             said?: string | null;
+        };
+        AssetDoubt: {
+            /** @description The day of the first pull that speaks against it */
+            doubted: string;
+            /** @description The day on which it was last known to be good; null for never */
+            good: string | null;
+            made: {
+                scope: {
+                    id: string;
+                    name: string;
+                };
+                /** @description In which it was then */
+                kit: string;
+                /** @description The first day; null where nobody has said when the work begins */
+                from: string | null;
+                /** @description At most */
+                terminations: number;
+            }[];
         };
         id: string;
         name: string;
@@ -8650,6 +8685,47 @@ export interface operations {
                             /** @description Terminations that stand in a hole as soon as it is gone */
                             lost: number;
                         }[];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAssetDoubt: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Scopes that were not put away, of which the thing is taken for something */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["AssetDoubt"] | null;
                     };
                 };
             };

@@ -36,6 +36,18 @@ export function useResting(tag: Ref<string>, on: Ref<string | null>) {
   );
 }
 
+/** What one thing may have made since its last good pull; null in it as long as none speaks against it. */
+export function useDoubt(tag: Ref<string>, on: Ref<string | null>) {
+  return useQuery(
+    shopQuery(['doubt', tag, on], (signal) =>
+      api.GET('/assets/{id}/doubt', {
+        params: { path: { id: tag.value }, query: on.value === null ? {} : { on: on.value } },
+        signal,
+      }),
+    ),
+  );
+}
+
 /** Control charts of what one thing was pulled at, setting by setting; null for today. */
 export function useCharts(tag: Ref<string>, on: Ref<string | null>) {
   return useQuery(

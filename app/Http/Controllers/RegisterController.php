@@ -65,6 +65,12 @@ final class RegisterController extends Controller
         return $this->json(['data' => $rests->on($this->shop($request), $id, $request->day() ?? $request->today())]);
     }
 
+    /** What one thing may have made since its last good pull. */
+    public function inDoubt(DayRequest $request, WhatRests $rests, string $id): JsonResponse
+    {
+        return $this->json(['data' => $rests->inDoubt($this->shop($request), $id, $request->day() ?? $request->today())]);
+    }
+
     /** What rests on which thing: the busiest, and what is idle. */
     public function busiest(DayRequest $request, WhatRests $rests): JsonResponse
     {

@@ -15,12 +15,12 @@ use Gondrik\Core\Log\Moved;
 use Gondrik\Core\Log\Out;
 use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Log\Result;
+use Gondrik\Core\Proof\LastGood;
 use Gondrik\Core\Proof\RequiredForce;
 use Gondrik\Core\Proof\Watch;
 use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Tool\Due;
 use Gondrik\Core\Value\Day;
-use Gondrik\Core\Value\Tolerance;
 
 /** A thing and what has happened to it: folded up to a day, it says how the thing was on that day. */
 final class AssetHistory
@@ -42,6 +42,16 @@ final class AssetHistory
         }
 
         return $this->states[$turns] ??= $this->folded($day);
+    }
+
+    /**
+     * When its pulls began to speak against it by that day, and when they last spoke for it.
+     *
+     * @return LastGood|null null as long as nothing speaks against it
+     */
+    public function lastGood(Day $day): ?LastGood
+    {
+        return LastGood::before(array_values(array_filter($this->entries, static fn(Entry $entry): bool => !$entry->on->isAfter($day))), $this->pullStandard);
     }
 
     /** Whether somebody has told how it is by then, or has proved it. */
@@ -68,7 +78,7 @@ final class AssetHistory
             } elseif ($entry instanceof Back) {
                 $out = null;
             } elseif ($entry instanceof Pulled) {
-                $pullUnder ??= $this->isUnder($entry) ? $entry->on : null;
+                $pullUnder ??= RequiredForce::isMissedBy($entry, $this->pullStandard) ? $entry->on : null;
             } elseif ($entry instanceof Cleared) {
                 $pullUnder = null;
             }
@@ -164,13 +174,5 @@ final class AssetHistory
         };
 
         return new DueState($due, $done, $next, $due->cycles === null ? null : max(0, $due->cycles - ($cycles - $start)), $code, $since);
-    }
-
-    /** Whether one of the forces is under what each must hold; where no table says what that is, none is. */
-    private function isUnder(Pulled $pull): bool
-    {
-        $required = RequiredForce::of($pull, $this->pullStandard);
-
-        return $required !== null && array_filter($pull->forces, static fn(float $force): bool => Tolerance::isBelow($force, $required)) !== [];
     }
 }

@@ -8,6 +8,7 @@ use Gondrik\Core\Bench\Pull;
 use Gondrik\Core\Bench\PullForce;
 use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Rules\PullStandard;
+use Gondrik\Core\Value\Tolerance;
 
 /** What the terminations of a subgroup must hold. */
 final readonly class RequiredForce
@@ -22,5 +23,13 @@ final readonly class RequiredForce
             $standard === PullStandard::ByClass => null,
             default => PullForce::required($standard, $size)?->newtons,
         };
+    }
+
+    /** Whether one of the forces is under what each must hold; where no table says what that is, none is. */
+    public static function isMissedBy(Pulled $pull, PullStandard $standard): bool
+    {
+        $required = self::of($pull, $standard);
+
+        return $required !== null && array_filter($pull->forces, static fn(float $force): bool => Tolerance::isBelow($force, $required)) !== [];
     }
 }

@@ -13,6 +13,7 @@ import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
 import { lastingWords } from './lasting';
+import InDoubt from '../proof/InDoubt.vue';
 import ThingProof from '../proof/ThingProof.vue';
 import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
@@ -75,7 +76,10 @@ const day = (on: string) => dayWords(on, props.wall.today);
     </p>
     <p v-if="thing.firstCheck"><b>First check before it is used.</b> {{ thing.firstCheck }}</p>
     <p v-if="lasts" class="muted">{{ lasts }}</p>
-    <ThingProof v-if="isPulledBadly" :key="`proof ${thing.tag}`" :thing :on="wall.on" :may-pull />
+    <template v-if="isPulledBadly">
+      <InDoubt :key="`doubt ${thing.tag}`" :thing :on="wall.on" />
+      <ThingProof :key="`proof ${thing.tag}`" :thing :on="wall.on" :may-pull />
+    </template>
     <table v-if="thing.dues.length" class="dues">
       <thead class="visually-hidden">
         <tr>

@@ -88,6 +88,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('assets/{id}/charts', [RegisterController::class, 'charts']);
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/doubt', [RegisterController::class, 'inDoubt'])->middleware(TakesTurns::class);
+        Route::get('pulls/compared', [RegisterController::class, 'compared']);
         Route::get('gauges', [GaugeController::class, 'index']);
         Route::get('gauges/{gauge}/pull', [GaugeController::class, 'pull'])->where('gauge', '[a-z0-9-]{1,40}');
         // Who may write what is asked of each entry.

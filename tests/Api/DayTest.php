@@ -130,6 +130,21 @@ it('tells what of the work rests on one thing, as it is without it', function ()
         ->and($this->getJson('/api/v1/assets/gone/resting')->status())->toBe(404);
 });
 
+it('compares what was pulled of one wire and terminal', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Lead));
+    $trial = ['what' => 'pull', 'asset' => 'CR-05', 'wire' => 'hookup-18', 'terminal' => 'ring-red-m4', 'forces' => [120, 121.5, 119, 122, 120.5], 'modes' => ['pulled-out', 'conductor', 'pulled-out', 'pulled-out', 'pulled-out'], 'note' => 'stripped 5 mm'];
+    $this->postJson('/api/v1/log', ['entries' => [$trial]])->assertCreated();
+    $answer = $this->getJson('/api/v1/pulls/compared?wire=hookup-18&terminal=ring-red-m4')->assertOk();
+    $series = $answer->json('data');
+    expect(OpenApi::mismatch($answer, 'get', '/pulls/compared'))->toBe('')
+        ->and(array_column($series, 'note'))->toBe(array_values(array_unique(array_column($series, 'note'))))
+        ->and($series[0])->toMatchArray(['asset' => 'CR-01', 'chance' => null, 'isWorse' => false])
+        ->and(end($series))->toMatchArray(['asset' => 'CR-05', 'note' => 'stripped 5 mm', 'isWorse' => true, 'mean' => 120.6, 'modes' => [['mode' => 'pulled-out', 'count' => 4], ['mode' => 'conductor', 'count' => 1]]])
+        ->and(end($series)['difference'])->toEqualWithDelta($series[0]['mean'] - 120.6, 1e-9)
+        ->and($this->getJson('/api/v1/pulls/compared?wire=hookup-18')->json('data'))->toBe([])
+        ->and($this->getJson('/api/v1/pulls/compared?terminal=ring-red-m4')->status())->toBe(422);
+});
+
 it('tells what one thing may have made since its last good pull', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Lead));
     $answer = $this->getJson('/api/v1/assets/CR-25/doubt')->assertOk();

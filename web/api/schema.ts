@@ -1566,6 +1566,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/pulls/compared": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What was pulled of one wire and terminal, series by series, the best first */
+        get: operations["comparePulls"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/assets/{id}/charts": {
         parameters: {
             query?: never;
@@ -3239,6 +3256,35 @@ export interface components {
                 /** @description At most */
                 terminations: number;
             }[];
+        };
+        PullSeries: {
+            /** @description Tag of the thing */
+            asset: string;
+            /** @description Name of its model */
+            tool: string;
+            nest: string | null;
+            /** @description What was tried */
+            note: string | null;
+            /** @description N */
+            forces: number[];
+            mean: number;
+            /** @description Of the sample; null of a single pull */
+            deviation: number | null;
+            least: number;
+            most: number;
+            modes: {
+                /** @enum {unknown} */
+                mode: "conductor" | "pulled-out" | "terminal" | "insulation";
+                count: number;
+            }[];
+            /** @description N, the greatest that they must hold */
+            required: number | null;
+            /** @description N, the mean of the best less its own; null of the best, and where nothing can be said */
+            difference: number | null;
+            /** @description How often chance alone would set them as far apart: Welch's test, all that are compared taken together by Holm's method */
+            chance: number | null;
+            /** @description It is worse than the best by more than chance: less often than one time in twenty */
+            isWorse: boolean;
         };
         id: string;
         name: string;
@@ -8740,6 +8786,37 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    comparePulls: {
+        parameters: {
+            query: {
+                /** @description Its id */
+                wire: string;
+                /** @description Its id; without it what has none */
+                terminal?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A series for each thing, nest and note */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["PullSeries"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

@@ -48,6 +48,18 @@ export function useDoubt(tag: Ref<string>, on: Ref<string | null>) {
   );
 }
 
+/** What was pulled of one wire and terminal with whatever thing, in whatever nest, while somebody wants to see it. */
+export function useSeries(wire: Ref<string>, terminal: Ref<string | null>) {
+  return useQuery(
+    shopQuery(['series', wire, terminal], (signal) =>
+      api.GET('/pulls/compared', {
+        params: { query: { wire: wire.value, ...(terminal.value ? { terminal: terminal.value } : {}) } },
+        signal,
+      }),
+    ),
+  );
+}
+
 /** Control charts of what one thing was pulled at, setting by setting; null for today. */
 export function useCharts(tag: Ref<string>, on: Ref<string | null>) {
   return useQuery(

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Requests\ComparedRequest;
 use App\Http\Requests\DayRequest;
 use App\Http\Requests\LabelsRequest;
 use App\Http\Requests\LogRequest;
@@ -57,6 +58,12 @@ final class RegisterController extends Controller
     public function charts(DayRequest $request, Charts $charts, string $id): JsonResponse
     {
         return $this->json(['data' => $charts->of($this->shop($request), $id, $request->day() ?? $request->today())]);
+    }
+
+    /** Trials side by side: what was pulled of one wire and terminal. */
+    public function compared(ComparedRequest $request, Charts $charts): JsonResponse
+    {
+        return $this->json(['data' => $charts->compared($this->shop($request), $request->wire(), $request->terminal())]);
     }
 
     /** What of the work rests on one thing. */

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Illuminate\Foundation\Http\FormRequest;
+
+/** Asks what was pulled of one wire and terminal. */
+final class ComparedRequest extends FormRequest
+{
+    /** @return array<string, list<mixed>> */
+    public function rules(): array
+    {
+        return ['wire' => ['required', 'string', 'max:64'], 'terminal' => ['string', 'max:64']];
+    }
+
+    /** Its id. */
+    public function wire(): string
+    {
+        return $this->string('wire')->value();
+    }
+
+    /** Its id; null for none. */
+    public function terminal(): ?string
+    {
+        return $this->has('terminal') ? $this->string('terminal')->value() : null;
+    }
+}

@@ -87,6 +87,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('assets/{id}/log', [RegisterController::class, 'timeline']);
         Route::get('assets/{id}/charts', [RegisterController::class, 'charts']);
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
+        Route::get('assets/{id}/charts.csv', [RegisterController::class, 'chartsAsTable']);
         Route::get('assets/{id}/doubt', [RegisterController::class, 'inDoubt'])->middleware(TakesTurns::class);
         Route::get('pulls/compared', [RegisterController::class, 'compared']);
         Route::get('gauges', [GaugeController::class, 'index']);
@@ -126,6 +127,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
     Route::middleware('can:writeModels,' . Shop::class)->group(static function () use ($models): void {
         Route::post('catalogue/{list}', [CatalogueController::class, 'takeAll'])->whereIn('list', $models);
         Route::post('{list}/{id}/confirm', [ThingController::class, 'confirm'])->whereIn('list', array_column(Proposals::LISTS, 'value'));
+        Route::post('assets/{id}/proven', [RegisterController::class, 'prove']);
         Route::put('currency', [ShopController::class, 'price']);
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });

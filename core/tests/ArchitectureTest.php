@@ -34,7 +34,7 @@ const ROOMS = [
     'Entry' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Scope'],
     'Bench' => ['Value', 'Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules'],
     'Gauge' => [],
-    'Proof' => ['Value', 'Reference', 'Asset', 'Rules', 'Bench', 'Log'],
+    'Proof' => ['Value', 'Reference', 'Size', 'Tool', 'Asset', 'Rules', 'Bench', 'Log'],
     'OnDay' => ['Value', 'Tool', 'Rules', 'Asset', 'Log', 'Proof'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
@@ -51,7 +51,7 @@ const ROOMS = [
     'Listing' => ['Asset', 'Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
     'Package' => ['Listing', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value', 'Asset'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

@@ -130,42 +130,6 @@ it('tells what of the work rests on one thing, as it is without it', function ()
         ->and($this->getJson('/api/v1/assets/gone/resting')->status())->toBe(404);
 });
 
-it('compares what was pulled of one wire and terminal', function (): void {
-    $this->actingAs(personOf($this->demo(), Role::Lead));
-    $trial = ['what' => 'pull', 'asset' => 'CR-05', 'wire' => 'hookup-18', 'terminal' => 'ring-red-m4', 'forces' => [120, 121.5, 119, 122, 120.5], 'modes' => ['pulled-out', 'conductor', 'pulled-out', 'pulled-out', 'pulled-out'], 'note' => 'stripped 5 mm'];
-    $this->postJson('/api/v1/log', ['entries' => [$trial]])->assertCreated();
-    $answer = $this->getJson('/api/v1/pulls/compared?wire=hookup-18&terminal=ring-red-m4')->assertOk();
-    $series = $answer->json('data');
-    expect(OpenApi::mismatch($answer, 'get', '/pulls/compared'))->toBe('')
-        ->and(array_column($series, 'note'))->toBe(array_values(array_unique(array_column($series, 'note'))))
-        ->and($series[0])->toMatchArray(['asset' => 'CR-01', 'chance' => null, 'isWorse' => false])
-        ->and(end($series))->toMatchArray(['asset' => 'CR-05', 'note' => 'stripped 5 mm', 'isWorse' => true, 'mean' => 120.6, 'modes' => [['mode' => 'pulled-out', 'count' => 4], ['mode' => 'conductor', 'count' => 1]]])
-        ->and(end($series)['difference'])->toEqualWithDelta($series[0]['mean'] - 120.6, 1e-9)
-        ->and($this->getJson('/api/v1/pulls/compared?wire=hookup-18')->json('data'))->toBe([])
-        ->and($this->getJson('/api/v1/pulls/compared?terminal=ring-red-m4')->status())->toBe(422);
-});
-
-it('tells what one thing may have made since its last good pull', function (): void {
-    $this->actingAs(personOf($this->demo(), Role::Lead));
-    $answer = $this->getJson('/api/v1/assets/CR-25/doubt')->assertOk();
-    $charts = $this->getJson('/api/v1/assets/CR-03/charts')->json('data.0');
-    $drift = $this->getJson('/api/v1/assets/CR-03/doubt')->json('data');
-    $first = array_search(true, array_map(static fn(array $one): bool => $one['fired'] !== [], $charts['subgroups']), true);
-    expect(OpenApi::mismatch($answer, 'get', '/assets/{id}/doubt'))->toBe('')
-        ->and($drift['doubted'])->toBe($charts['subgroups'][$first]['on'])
-        ->and($drift['good'])->toBe($charts['subgroups'][$first - 1]['on'])
-        // What rests on it of the same kit, of scopes that have begun.
-        ->and(array_column($drift['made'], 'terminations', 'scope.id'))->not->toBe([])
-        ->and($this->getJson('/api/v1/assets/CR-01/doubt')->json('data'))->toBeNull()
-        ->and($this->getJson('/api/v1/assets/gone/doubt')->status())->toBe(404);
-    $resting = array_column($this->getJson('/api/v1/assets/CR-03/resting')->json('data'), 'taken', null);
-    foreach ($drift['made'] as $made) {
-        expect($made['terminations'])->toBeIn($resting);
-    }
-    $this->postJson('/api/v1/log', ['entries' => [['what' => 'cleared', 'asset' => 'CR-03', 'note' => 'jaws set anew']]])->assertCreated();
-    expect($this->getJson('/api/v1/assets/CR-03/doubt')->json('data'))->toBeNull();
-});
-
 it('tells on the wall what a tracked kit has otherwise than its paper, and a copy than its pattern', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Coordinator));
     $kits = fn(): array => array_column($this->getJson('/api/v1/wall')->json('kits'), null, 'id');
@@ -204,28 +168,4 @@ it('tells the busiest things and those on which nothing rests, of all kits toget
         ->and($busy['TQ-05'])->toBeGreaterThanOrEqual(8 * 50);
     $later = array_column($this->getJson('/api/v1/wall/busiest?on=' . $this->demoDay()->plus(90))->json('data'), 'terminations', 'tag');
     expect($later)->not->toHaveKey('TQ-03');
-});
-
-it('charts what a thing was pulled at as the command line does, up to a day', function (): void {
-    $this->actingAs(personOf($this->demo(), Role::Hand));
-    $answer = $this->getJson('/api/v1/assets/CR-03/charts')->assertOk();
-    expect(OpenApi::mismatch($answer, 'get', '/assets/{id}/charts'))->toBe('')->and($answer->json('data'))->toHaveCount(1);
-    $chart = $answer->json('data.0');
-    expect([$chart['n'], $chart['trial'], count($chart['subgroups']), $chart['inControl'], $chart['nest']])->toBe([5, false, 36, false, '2.54'])
-        ->and(array_keys(array_filter(array_column($chart['subgroups'], 'fired'))))->toBe([32, 33, 34, 35])
-        ->and($chart['subgroups'][32]['says'])->toBe(['beyond three sigma: this is no chance'])
-        ->and(min(array_merge(...array_column($chart['subgroups'], 'forces'))))->toBeGreaterThan($chart['required']);
-    // Of what was known on an earlier day, more is not said.
-    $before = $this->getJson('/api/v1/assets/CR-03/charts?on=' . $this->demoDay()->plus(-40))->json('data.0');
-    expect($before['inControl'])->toBeTrue()->and(count($before['subgroups']))->toBeLessThan(33)
-        ->and($this->getJson('/api/v1/assets/CR-01/charts')->json('data.0.inControl'))->toBeTrue()
-        ->and($this->getJson('/api/v1/assets/TQ-03/charts')->json('data'))->toBe([]);
-    $states = array_column($this->getJson('/api/v1/wall')->json('things'), null, 'tag');
-    expect([$states['CR-03']['sign'], $states['CR-01']['sign'], $states['CR-25']['sign']])->toBe(['watch', 'in', 'held'])
-        ->and([$states['CR-03']['driftsSince'], $states['CR-05']['driftsSince']])->toBe([$chart['subgroups'][32]['on'], null]);
-    // The lead looks, and clears it: it is good again, and what was pulled before is no alarm any more.
-    $this->insteadActingAs(personOf($this->demo(), Role::Lead));
-    $this->postJson('/api/v1/log', ['entries' => [['what' => 'cleared', 'asset' => 'CR-03', 'note' => 'New dies.']]])->assertCreated();
-    expect($this->getJson('/api/v1/assets/CR-03/charts')->json('data.0.inControl'))->toBeTrue()
-        ->and(array_column($this->getJson('/api/v1/wall')->json('things'), 'sign', 'tag')['CR-03'])->toBe('in');
 });

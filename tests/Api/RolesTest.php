@@ -82,6 +82,8 @@ const DOORS = [
     'POST log' => ['/log', [401, 422, 422, 422, 422]],
     'GET assets/{id}/doubt' => ['/assets/CR-25/doubt', [401, 200, 200, 200, 404]],
     'GET pulls/compared' => ['/pulls/compared?wire=hookup-18&terminal=ring-red-m4', [401, 200, 200, 200, 200]],
+    'GET assets/{id}/charts.csv' => ['/assets/CR-01/charts.csv', [401, 200, 200, 200, 404]],
+    'POST assets/{id}/proven' => ['/assets/gone/proven?wire=hookup-18', [401, 403, 403, 404, 404]],
     'GET gauges' => ['/gauges', [401, 200, 200, 200, 200]],
     'GET gauges/{gauge}/pull' => ['/gauges/bench/pull?test=of-nobody&by=somebody', [401, 200, 200, 200, 200]],
     'GET log.csv' => ['/log.csv', [401, 200, 200, 200, 200]],

@@ -1600,6 +1600,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/assets/{id}/charts.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The subgroups of its control charts as a table */
+        get: operations["readAssetChartsTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/assets/{id}/proven": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Writes into the model of a thing that what its pulls prove is proven */
+        post: operations["proveSize"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/gauges": {
         parameters: {
             query?: never;
@@ -3213,6 +3247,17 @@ export interface components {
                 /** @description Each rule in words */
                 says: string[];
             }[];
+            proven: {
+                /** @enum {unknown} */
+                state: "offered" | "apart" | "holds" | "lost" | "too-few" | "not-in-control" | "not-capable" | "no-requirement" | "no-nest";
+                says: string;
+                size: string;
+                nest: string | null;
+                /** @description What the model says of the nest now */
+                stated: string | null;
+                /** @description What it would say */
+                offered: string | null;
+            };
         };
         Gauge: {
             id: string;
@@ -3285,6 +3330,16 @@ export interface components {
             chance: number | null;
             /** @description It is worse than the best by more than chance: less often than one time in twenty */
             isWorse: boolean;
+        };
+        ProofOfThing: {
+            charts: components["schemas"]["ProofChart"][];
+            /** @description Of each nest of its model */
+            practice: {
+                nest: string;
+                pulls: number;
+                /** @description So many before production */
+                of: number;
+            }[];
         };
         id: string;
         name: string;
@@ -8842,15 +8897,102 @@ export interface operations {
                     [name: string]: unknown;
                 };
                 content: {
-                    "application/json": {
-                        data: components["schemas"]["ProofChart"][];
-                    };
+                    "application/json": components["schemas"]["ProofOfThing"];
                 };
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
             /** @description No such thing */
             404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readAssetChartsTable: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A row for each subgroup */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    proveSize: {
+        parameters: {
+            query: {
+                /** @description Its id */
+                wire: string;
+                /** @description Its id */
+                terminal?: string;
+                /** @description Its label */
+                nest?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Confirmed */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such wire or terminal */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It waits for nobody */
+            409: {
                 headers: {
                     [name: string]: unknown;
                 };

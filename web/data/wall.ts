@@ -36,6 +36,10 @@ export function useResting(tag: Ref<string>, on: Ref<string | null>) {
   );
 }
 
+/** Writes into the model of a thing that what its pulls prove is proven. */
+export const writeProven = (tag: string, of: { wire: string; terminal?: string; nest?: string }) =>
+  api.POST('/assets/{id}/proven', { params: { path: { id: tag }, query: of } });
+
 /** What one thing may have made since its last good pull; null in it as long as none speaks against it. */
 export function useDoubt(tag: Ref<string>, on: Ref<string | null>) {
   return useQuery(

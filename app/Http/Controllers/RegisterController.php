@@ -18,12 +18,14 @@ use App\Register\Today;
 use App\Register\Wall;
 use App\Register\WhatRests;
 use Gondrik\Core\Package\LogTable;
+use Gondrik\Core\Proof\ChartSetting;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 
 /** The things of a shop one by one, and what happens to them. */
 final class RegisterController extends Controller
@@ -57,7 +59,19 @@ final class RegisterController extends Controller
     /** What the pulls of one thing say of it. */
     public function charts(DayRequest $request, Charts $charts, string $id): JsonResponse
     {
-        return $this->json(['data' => $charts->of($this->shop($request), $id, $request->day() ?? $request->today())]);
+        return $this->json($charts->of($this->shop($request), $id, $request->day() ?? $request->today()));
+    }
+
+    /** Their subgroups as a table. */
+    public function chartsAsTable(DayRequest $request, Charts $charts, string $id): StreamedResponse
+    {
+        return self::csv('pulls', $charts->table($this->shop($request), $id, $request->day() ?? $request->today()));
+    }
+
+    /** What the pulls of a thing prove is written into its model. */
+    public function prove(ComparedRequest $request, Charts $charts, string $id): Response
+    {
+        return $this->gone($charts->prove($this->shop($request), $id, ChartSetting::exactly($request->wire(), $request->terminal(), $request->nest()), $request->today()));
     }
 
     /** Trials side by side: what was pulled of one wire and terminal. */

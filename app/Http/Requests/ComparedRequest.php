@@ -6,13 +6,15 @@ namespace App\Http\Requests;
 
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Asks what was pulled of one wire and terminal. */
+/** Names what was pulled: a wire, a terminal, a nest. */
 final class ComparedRequest extends FormRequest
 {
+    use NamesDay;
+
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['wire' => ['required', 'string', 'max:64'], 'terminal' => ['string', 'max:64']];
+        return ['wire' => ['required', 'string', 'max:64'], 'terminal' => ['string', 'max:64'], 'nest' => ['string', 'max:64']];
     }
 
     /** Its id. */
@@ -25,5 +27,11 @@ final class ComparedRequest extends FormRequest
     public function terminal(): ?string
     {
         return $this->has('terminal') ? $this->string('terminal')->value() : null;
+    }
+
+    /** Its label; null for none. */
+    public function nest(): ?string
+    {
+        return $this->has('nest') ? $this->string('nest')->value() : null;
     }
 }

@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Proof\ChartRule;
 use Gondrik\Core\Proof\ControlChart;
+use Gondrik\Core\Proof\Proven;
 use Gondrik\Core\Proof\Subgroup;
 use Gondrik\Core\Wording\Words;
 
@@ -45,14 +47,12 @@ final readonly class ChartWriter
     /**
      * For the page: with what it is a chart of, sigma, and each rule in words.
      *
-     * @param string $asset its tag
-     *
      * @return array<string, mixed>
      */
-    public function explained(string $asset, ControlChart $chart): array
+    public function explained(Asset $asset, ControlChart $chart): array
     {
         $of = $chart->subgroups[0]->pull;
-        $written = $this->chart($asset, $chart);
+        $written = $this->chart($asset->id, $chart);
         foreach ($chart->subgroups as $at => $subgroup) {
             $written['subgroups'][$at] += [
                 'forces' => $subgroup->pull->forces,
@@ -60,6 +60,57 @@ final readonly class ChartWriter
             ];
         }
 
-        return ['wireId' => $of->wire->id, 'terminalId' => $of->terminal?->id, 'wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, ...$written];
+        return ['wireId' => $of->wire->id, 'terminalId' => $of->terminal?->id, 'wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, 'proven' => self::proven(Proven::of($asset->tool, $chart)), ...$written];
+    }
+
+    /**
+     * The subgroups of several charts as rows of one table, with its head; forces in N.
+     *
+     * @param list<ControlChart> $charts
+     *
+     * @return non-empty-list<list<string>>
+     */
+    public function table(array $charts): array
+    {
+        $rows = [['Wire', 'Terminal', 'Nest', 'Day', 'Forces N', 'Mean N', 'Range N', 'Centre N', 'Lower N', 'Upper N', 'Range lower N', 'Range upper N', 'Required N', 'Capability', 'Said of it', 'By', 'Note']];
+        foreach ($charts as $chart) {
+            foreach ($chart->subgroups as $subgroup) {
+                $pull = $subgroup->pull;
+                $rows[] = array_map(strval(...), [
+                    $pull->wire->name,
+                    $pull->terminal->name ?? '',
+                    $pull->nest ?? '',
+                    $pull->on->plain(),
+                    implode(' ', $pull->forces),
+                    $subgroup->mean,
+                    $subgroup->range,
+                    $chart->centre,
+                    $chart->lower,
+                    $chart->upper,
+                    $chart->rangeLower,
+                    $chart->rangeUpper,
+                    $chart->required ?? '',
+                    $chart->capability ?? '',
+                    implode('; ', array_map(static fn(ChartRule $rule): string => Words::for('chart', $rule->value), $subgroup->fired)),
+                    $pull->by->name ?? '',
+                    $pull->note ?? '',
+                ]);
+            }
+        }
+
+        return $rows;
+    }
+
+    /** @return array<string, mixed> */
+    private static function proven(Proven $proven): array
+    {
+        return [
+            'state' => $proven->state->value,
+            'says' => Words::for('proven', $proven->state->value),
+            'size' => $proven->size->written,
+            'nest' => $proven->nest,
+            'stated' => $proven->stated?->written,
+            'offered' => $proven->offered?->written,
+        ];
     }
 }

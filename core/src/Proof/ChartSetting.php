@@ -24,6 +24,12 @@ final readonly class ChartSetting
         return new self($wire, $terminal, $nest, false);
     }
 
+    /** What is not given was not stated, either. */
+    public static function exactly(string $wire, ?string $terminal, ?string $nest): self
+    {
+        return new self($wire, $terminal, $nest, true);
+    }
+
     /** As an entry states it: what it does not say is part of it, too. */
     public static function stated(Pulled $pull): self
     {

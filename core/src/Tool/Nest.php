@@ -6,11 +6,14 @@ namespace Gondrik\Core\Tool;
 
 use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Invalid;
 
 /** One place in a crimping die. Diameters in mm. */
 final readonly class Nest
 {
+    use Changed;
+
     /** @throws Invalid when it has neither code nor size */
     public function __construct(
         public string $label,
@@ -26,5 +29,11 @@ final readonly class Nest
         if ($code === null && $size === null) {
             throw Invalid::at('', $label, 'give the code of the terminals it takes, or their size');
         }
+    }
+
+    /** The same, of which the shop says that these sizes are proven. */
+    public function provenFor(SizeRange $proven): self
+    {
+        return $this->but(proven: $proven);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Tool;
 
+use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Inline;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\ListOf;
@@ -11,6 +12,8 @@ use Gondrik\Core\Value\ListOf;
 /** A tool model. */
 final readonly class Tool
 {
+    use Changed;
+
     /** @var array<string, non-empty-list<Capability>> by operation */
     private array $byOperation;
 
@@ -45,6 +48,16 @@ final readonly class Tool
             $byOperation[$capability::operation()->value][] = $capability;
         }
         $this->byOperation = $byOperation;
+    }
+
+    /**
+     * The same, of which more is known.
+     *
+     * @param list<Capability> $capabilities
+     */
+    public function withCapabilities(array $capabilities, ?string $note): self
+    {
+        return $this->but(capabilities: $capabilities, note: $note);
     }
 
     /** @return list<string> the operations that it has */

@@ -10,7 +10,7 @@ import { useHandling } from '../wall/useHandling';
 import { keyOf, type Chart } from './chart';
 import LivePull from './LivePull.vue';
 import { keepPulls, keptPulls } from './pullDraft';
-import { forceOf, modes, pasted, subgroupOf, type Mode, type Pull, type PullOf } from './pulls';
+import { forceOf, modes, pasted, subgroupOf, triedIn, type Mode, type Pull, type PullOf } from './pulls';
 import PullSetting from './PullSetting.vue';
 
 /**
@@ -29,6 +29,7 @@ const FIVE = 5;
 const kept = keptPulls(props.thing.tag);
 const picked = ref(kept?.picked ?? (props.charts[0] ? keyOf(props.charts[0]) : ''));
 const words = ref({ wire: kept?.wire ?? '', terminal: kept?.terminal ?? '', nest: kept?.nest ?? '' });
+const tried = ref(kept?.tried ?? '');
 const before = computed(() => props.charts.find((chart) => keyOf(chart) === picked.value));
 const another = ref<PullOf | null>(null);
 const setting = computed((): PullOf | null => {
@@ -42,8 +43,14 @@ const blank = (): Pull[] => Array.from({ length: many.value }, () => ({ text: ''
 const pulls = ref<Pull[]>(kept?.pulls ?? blank());
 watch(picked, () => (pulls.value = blank()));
 watch(
-  [picked, words, pulls],
-  () => keepPulls(props.thing.tag, { picked: picked.value, ...words.value, pulls: pulls.value }),
+  [picked, words, tried, pulls],
+  () =>
+    keepPulls(props.thing.tag, {
+      picked: picked.value,
+      ...words.value,
+      tried: tried.value,
+      pulls: pulls.value,
+    }),
   { deep: true },
 );
 
@@ -98,7 +105,7 @@ function write(): void {
       : '';
   if (missing.value && setting.value) fields.value?.[wrong]?.focus();
   if (missing.value || !subgroup || !setting.value) return;
-  pulled({ ...setting.value, ...subgroup }, subgroup.forces.length);
+  pulled({ ...triedIn(setting.value, tried.value), ...subgroup }, subgroup.forces.length);
 }
 </script>
 
@@ -143,6 +150,13 @@ function write(): void {
         </select>
         <b v-if="isUnder(pull)" class="bad">under {{ before?.required?.toFixed(0) }} N</b>
       </div>
+      <input
+        v-model="tried"
+        class="lone-field tried"
+        aria-label="What is tried"
+        placeholder="only where something is tried: stripped 2 mm, no insulation grip"
+        maxlength="80"
+      />
       <p v-if="missing" class="bad" role="alert">{{ missing }}</p>
       <p v-if="problem" class="bad" role="alert">{{ refusal(problem) }}</p>
       <v-btn ref="writes" size="small" variant="outlined" type="submit" :loading="isPending"
@@ -176,6 +190,10 @@ form {
 .pull input {
   width: 84px;
   text-align: right;
+}
+
+.tried {
+  width: 100%;
 }
 
 .unit {

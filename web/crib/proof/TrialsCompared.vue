@@ -25,8 +25,8 @@ const required = computed(() => {
   <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
   <WaitBar v-else-if="isPending" says="Fetching what else was pulled" />
   <p v-else-if="series.length < 2" class="muted">
-    Nothing else was pulled of this wire and terminal: pull some in another nest or tool, or say in the note
-    what you try.
+    Nothing else was pulled of this wire and terminal: pull some in another nest or tool, or otherwise, and
+    say what is tried.
   </p>
   <div v-else>
     <ol>

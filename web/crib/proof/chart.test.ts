@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { HEIGHT, layoutOf, showsRequired, WIDTH, type Chart } from './chart';
+import { alarmsInWords, HEIGHT, layoutOf, showsRequired, WIDTH, type Chart } from './chart';
 
 const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
   wireId: 'w',
@@ -21,6 +21,7 @@ const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
   rangeLower: 0,
   required: null,
   capability: null,
+  proven: { state: 'too-few', says: '', size: '18 AWG', nest: null, stated: null, offered: null },
   subgroups: means.map((mean, at) => ({
     entry: `p${at}`,
     on: '2027-03-01',
@@ -64,4 +65,38 @@ it('draws what is required where it is near, and leaves it out where it would pr
 it('draws a single subgroup, and equal ones, where they can be seen', () => {
   const { points } = layoutOf(chart([100], { sigma: 0, upper: 100, lower: 100 }));
   expect([Number.isFinite(points[0]!.x), Number.isFinite(points[0]!.y)]).toEqual([true, true]);
+});
+
+it('numbers what is said in the order of days, each at its point', () => {
+  const of = chart([100, 108, 101, 109]);
+  of.subgroups[1]!.says = ['beyond three sigma'];
+  of.subgroups[3]!.says = ['beyond three sigma', 'eight in a row'];
+  const { alarms, points } = layoutOf(of);
+  expect(alarms.map(({ number, x, says }) => [number, x, says])).toEqual([
+    [1, points[1]!.x, 'beyond three sigma'],
+    [2, points[3]!.x, 'beyond three sigma; eight in a row'],
+  ]);
+});
+
+it('draws the ranges below, on their own scale, with the one that is beyond', () => {
+  const of = chart([100, 101]);
+  [of.subgroups[0]!.range, of.subgroups[1]!.range] = [4, 12];
+  of.subgroups[1]!.fired = ['range'];
+  const { ranges } = layoutOf(of);
+  expect(ranges.points.map(({ isOut }) => isOut)).toEqual([false, true]);
+  // The greatest is at the top, and the limit of 10 below it.
+  expect(ranges.points[1]!.y).toBe(4);
+  expect(ranges.upper).toBeGreaterThan(4);
+  expect(ranges.middle).toBe(ranges.points[0]!.y);
+  expect(layoutOf(chart([100])).ranges.upper).toBe(4);
+});
+
+it('says the same of several in a row once', () => {
+  const alarm = (number: number, on: string, says: string) => ({ number, on, says, x: 0, y: 0 });
+  const alarms = [alarm(1, 'a', 'x'), alarm(2, 'b', 'y'), alarm(3, 'c', 'y'), alarm(4, 'd', 'x')];
+  expect(alarmsInWords({ alarms })).toEqual([
+    { first: 1, last: 1, from: 'a', to: 'a', says: 'x' },
+    { first: 2, last: 3, from: 'b', to: 'c', says: 'y' },
+    { first: 4, last: 4, from: 'd', to: 'd', says: 'x' },
+  ]);
 });

@@ -6,6 +6,7 @@ const draft = (text: string): PullDraft => ({
   wire: '',
   terminal: '',
   nest: 'red',
+  tried: '',
   pulls: [{ text, mode: 'conductor' }],
 });
 

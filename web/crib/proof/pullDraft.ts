@@ -8,6 +8,7 @@ export interface PullDraft {
   wire: string;
   terminal: string;
   nest: string;
+  tried: string;
   pulls: Pull[];
 }
 

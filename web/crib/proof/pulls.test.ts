@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { forceOf, pasted, subgroupOf, type Pull } from './pulls';
+import { forceOf, pasted, subgroupOf, triedIn, type Pull } from './pulls';
 
 const N = { length: 'mm', force: 'N' } as const;
 const LBF = { length: 'mm', force: 'lbf' } as const;
@@ -35,4 +35,11 @@ it('is a subgroup once every field says a force', () => {
     forces: [52.1, 50],
     modes: ['conductor', 'pulled-out'],
   });
+});
+
+it('keeps a trial apart from what is pulled of the nest as always', () => {
+  const of = { wire: 'w', terminal: 't', nest: 'red' };
+  expect(triedIn(of, ' ')).toBe(of);
+  expect(triedIn(of, ' stripped 2 mm ')).toEqual({ ...of, nest: 'red: stripped 2 mm' });
+  expect(triedIn({ wire: 'w' }, 'no grip')).toEqual({ wire: 'w', nest: 'no grip' });
 });

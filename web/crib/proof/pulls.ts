@@ -19,6 +19,10 @@ export interface PullOf {
   nest?: string;
 }
 
+/** A trial has a chart of its own, beside that of its nest: what is pulled otherwise would speak against what is made as always. */
+export const triedIn = (of: PullOf, tried: string): PullOf =>
+  tried.trim() ? { ...of, nest: [of.nest, tried.trim()].filter(Boolean).join(': ') } : of;
+
 export interface Pull {
   text: string;
   mode: Mode | '';

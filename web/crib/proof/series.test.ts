@@ -40,7 +40,15 @@ it('names each by what was tried', () => {
 it.each([
   [0, {}, 'the best of them'],
   [1, {}, 'too few pulls to tell'],
-  [1, { difference: 37.44, chance: 0.02, isWorse: true }, 'worse by 37.4 N; chance alone does that once in 50 times'],
-  [1, { difference: 37, chance: 1e-9, isWorse: true }, 'worse by 37.0 N; chance alone does that less than once in 1000 times'],
+  [
+    1,
+    { difference: 37.44, chance: 0.02, isWorse: true },
+    'worse by 37.4 N; chance alone does that once in 50 times',
+  ],
+  [
+    1,
+    { difference: 37, chance: 1e-9, isWorse: true },
+    'worse by 37.0 N; chance alone does that less than once in 1000 times',
+  ],
   [1, { difference: 0.4, chance: 0.6 }, 'no worse than chance explains'],
 ])('says of number %i, %j: %s', (at, more, says) => expect(verdictOf(series(more), at)).toBe(says));

@@ -17,14 +17,18 @@ use App\Writing\Written;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Log;
+use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Output\ChartWriter;
 use Gondrik\Core\Output\SeriesWriter;
+use Gondrik\Core\Output\TrialWriter;
 use Gondrik\Core\Proof\ChartSetting;
 use Gondrik\Core\Proof\ControlChart;
 use Gondrik\Core\Proof\Practice;
 use Gondrik\Core\Proof\Proven;
 use Gondrik\Core\Proof\Series;
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\PullStandard;
+use Gondrik\Core\Trial\Trial;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Wording\Words;
 use Gondrik\Core\Workbook\ObjectCodec;
@@ -45,10 +49,10 @@ final readonly class Charts
      */
     public function of(Shop $shop, string $tag, Day $day): array
     {
-        [$asset, $known, $standard] = $this->known($shop, $tag, $day);
+        [$asset, $known, $rules] = $this->known($shop, $tag, $day);
 
         return [
-            'charts' => array_map(fn(ControlChart $chart): array => $this->writer->explained($asset, $chart), self::charts($known, $standard)),
+            'charts' => array_map(fn(ControlChart $chart): array => [...$this->writer->explained($asset, $chart), 'against' => self::against($asset, $chart->subgroups[0]->pull, $rules)], self::charts($known, $rules->pullStandard)),
             'practice' => array_map(static fn(Practice $one): array => ['nest' => $one->nest, 'pulls' => $one->pulls, 'of' => Practice::FIRST], Practice::of($asset, $known)),
         ];
     }
@@ -60,9 +64,9 @@ final readonly class Charts
      */
     public function table(Shop $shop, string $tag, Day $day): array
     {
-        [, $known, $standard] = $this->known($shop, $tag, $day);
+        [, $known, $rules] = $this->known($shop, $tag, $day);
 
-        return $this->writer->table(self::charts($known, $standard));
+        return $this->writer->table(self::charts($known, $rules->pullStandard));
     }
 
     /**
@@ -74,8 +78,8 @@ final readonly class Charts
     public function prove(Shop $shop, string $tag, ChartSetting $setting, Day $day): Written
     {
         return $this->store->change($shop, function (Shop $locked) use ($tag, $setting, $day): Written {
-            [$asset, $known, $standard] = $this->known($locked, $tag, $day);
-            $chart = ControlChart::of($known, $setting, $standard) ?? throw new ConflictHttpException('It was not pulled so.');
+            [$asset, $known, $rules] = $this->known($locked, $tag, $day);
+            $chart = ControlChart::of($known, $setting, $rules->pullStandard) ?? throw new ConflictHttpException('It was not pulled so.');
             $proven = Proven::of($asset->tool, $chart);
             if ($proven->offered === null || $proven->nest === null) {
                 throw new ConflictHttpException(ucfirst(Words::for('proven', $proven->state->value)) . '.');
@@ -89,7 +93,7 @@ final readonly class Charts
     }
 
     /**
-     * @return array{Asset, list<Entry>, PullStandard} what has happened to it by that day
+     * @return array{Asset, list<Entry>, HouseRules} what has happened to it by that day
      *
      * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
@@ -98,7 +102,18 @@ final readonly class Charts
         $workbook = $this->shops->read($shop, Needs::of(assets: [$tag])->withLogOf([$tag]));
         $asset = array_column($workbook->register->assets, null, 'id')[$tag] ?? throw (new ModelNotFoundException())->setModel(ListRow::class);
 
-        return [$asset, Log::of($workbook->register->log)->about($tag, $day), $workbook->rules()->pullStandard];
+        return [$asset, Log::of($workbook->register->log)->about($tag, $day), $workbook->rules()];
+    }
+
+    /** Why the thing is not meant for what was pulled: it is allowed, and told. Null where it is, or nothing was crimped on. */
+    private static function against(Asset $asset, Pulled $pull, HouseRules $rules): ?string
+    {
+        if ($pull->terminal === null) {
+            return null;
+        }
+        $isNest = in_array($pull->nest, array_map(static fn(Practice $one): string => $one->nest, Practice::of($asset, [])), true);
+
+        return (new TrialWriter())->against((new Trial($rules))->ofTool($asset->tool, [$pull->wire], [$pull->terminal]), $isNest ? $pull->nest : null);
     }
 
     /**

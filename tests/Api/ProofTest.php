@@ -112,3 +112,22 @@ it('knows no gauge where the installation has none, and says so of a pull', func
     expect($this->getJson('/api/v1/gauges/bench/pull?test=short&by=somebody')->status())->toBe(422)
         ->and($this->getJson('/api/v1/gauges/bench/pull?test=some-test')->status())->toBe(422);
 });
+
+it('takes pulls of what a thing is not meant for, and tells it', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $pulls = static fn(string $terminal, ?string $nest = null): array => ['what' => 'pull', 'asset' => 'CR-01', 'wire' => 'hookup-18', 'terminal' => $terminal, 'forces' => [150, 151], ...$nest === null ? [] : ['nest' => $nest]];
+    $this->postJson('/api/v1/log', ['entries' => [$pulls('pin-2.54'), $pulls('ring-red-m4', 'yellow'), $pulls('ring-red-m4', 'red: stripped 2 mm')]])->assertCreated();
+    $charts = $this->getJson('/api/v1/assets/CR-01/charts')->assertOk();
+    $against = array_column($charts->json('charts'), 'against');
+    expect(OpenApi::mismatch($charts, 'get', '/assets/{id}/charts'))->toBe('')
+        ->and($against)->toBe([null, 'it crimps none of this class, or the terminal takes no such wire', 'the nest for it is “red”', null]);
+});
+
+it('refuses a force that is none, names it, and writes nothing', function (mixed $force, string $says): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $before = count($this->getJson('/api/v1/assets/CR-01/log')->json('data'));
+    $refused = $this->postJson('/api/v1/log', ['entries' => [['what' => 'pull', 'asset' => 'CR-01', 'wire' => 'hookup-18', 'forces' => [150, $force]]]]);
+    expect($refused->status())->toBe(422)
+        ->and(json_encode($refused->json(), JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE))->toContain('forces/1', $says)
+        ->and(count($this->getJson('/api/v1/assets/CR-01/log')->json('data')))->toBe($before);
+})->with([[0, '0'], [-12, '-12'], ['NaN', 'NaN'], ['12.6 lbf', '12.6 lbf'], [1e12, '1']]);

@@ -3258,6 +3258,8 @@ export interface components {
                 /** @description What it would say */
                 offered: string | null;
             };
+            /** @description Why the thing is not meant for what was pulled: allowed, and told */
+            against: string | null;
         };
         Gauge: {
             id: string;

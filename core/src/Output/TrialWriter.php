@@ -11,6 +11,7 @@ use Gondrik\Core\Verdict\Reason;
 use Gondrik\Core\Verdict\ReasonCode;
 use Gondrik\Core\Wording\Sentence;
 use Gondrik\Core\Wording\Units;
+use Gondrik\Core\Wording\Words;
 
 /** What tools would do to wires and terminals, as plain data. */
 final readonly class TrialWriter
@@ -59,6 +60,25 @@ final readonly class TrialWriter
     public function each(array $tried): array
     {
         return array_map(fn(Tried $one): array => ['op' => $one->operation->value, 'tool' => $one->match->tool->id, 'name' => $one->match->tool->name, ...$this->tried($one)], $tried);
+    }
+
+    /**
+     * Why a tool is not meant for a terminal on a wire, in a nest of that label: a sentence or part of one, null where it is.
+     *
+     * @param list<Tried> $tried of that tool, wire and terminal
+     */
+    public function against(array $tried, ?string $nest): ?string
+    {
+        $crimped = array_values(array_filter($tried, static fn(Tried $one): bool => $one->operation === Operation::Crimp));
+        $does = array_filter($crimped, static fn(Tried $one): bool => $one->match->fit() !== Fit::Unsuitable);
+        $places = array_values(array_filter(array_map(static fn(Tried $one): ?string => $one->match->position(), $does)));
+
+        return match (true) {
+            $crimped === [] => Words::for('pulled', 'no-pair'),
+            $does === [] => $this->tried($crimped[0])['text'],
+            $nest !== null && $places !== [] && !in_array($nest, $places, true) => sprintf(Words::for('pulled', 'other-nest'), $places[0]),
+            default => null,
+        };
     }
 
     /**

@@ -45,6 +45,7 @@ const isCompared = ref(false);
   <figure>
     <figcaption>
       <b>{{ setting }}</b>: {{ told }}.
+      <span v-if="chart.against" class="against">Not what it is meant for: {{ chart.against }}</span>
     </figcaption>
     <svg
       ref="drawing"
@@ -146,6 +147,10 @@ figcaption,
 .alarms,
 .files {
   font-size: 12.5px;
+}
+
+.against {
+  color: var(--makeshift);
 }
 
 .alarms {

@@ -21,6 +21,7 @@ const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
   rangeLower: 0,
   required: null,
   capability: null,
+  against: null,
   proven: { state: 'too-few', says: '', size: '18 AWG', nest: null, stated: null, offered: null },
   subgroups: means.map((mean, at) => ({
     entry: `p${at}`,

@@ -77,7 +77,7 @@ final class GaugeLink
     /**
      * Arms the gauge, or goes on with the pull of that name as somebody may who was cut off from it.
      *
-     * @param string                   $by   whoever asks: they may leave a pull of theirs for another
+     * @param string                    $by   whoever asks: they may leave a pull of theirs for another
      * @param \Closure(PullEvent): void $tell also what has come of it before
      *
      * @return int what to call leave() with

@@ -53,7 +53,7 @@ final class SimulatedGaugeCommand extends Command
                 throw new \InvalidArgumentException('port "' . $port . '": must be a port number');
             }
             $server = new TcpServer('127.0.0.1:' . $port);
-        } catch (\InvalidArgumentException | \RuntimeException $refused) {
+        } catch (\InvalidArgumentException|\RuntimeException $refused) {
             $output->writeln('gauge: ' . $refused->getMessage());
 
             return 2;

@@ -109,6 +109,25 @@ it('tells the least pull on both scales, and of the latch where no step of the h
         ->and($texts(cardOf('all', 'all', 'open-barrel')))->not->toContain('latches');
 });
 
+it('says how many samples of a batch are pulled, and which', function (int $quantity, string $plan, string $says): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/card-shop.json'));
+    foreach ($document->scopes as $scope) {
+        $scope->houseRules = (object) [...(array) ($scope->houseRules ?? []), 'pullTest' => 'sample', ...$plan === '' ? [] : ['samplePlan' => $plan]];
+        foreach ($scope->lines as $line) {
+            $line->quantity = $quantity;
+        }
+    }
+    $workbook = (new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR));
+    $report = Coverage::onPaper($workbook->kit('all'), $workbook->scope('all'), $workbook->rulesFor($workbook->scope('all')));
+    $cover = array_values(array_filter($report->lines, static fn(LineCover $one): bool => $one->line->id === 'insulated'))[0];
+    $texts = implode(' ', array_column((new CardWriter())->explained(SetUpCard::of($report, $cover))['steps'], 'text'));
+    expect($texts)->toContain($says);
+})->with([
+    'three are all of them' => [3, '', 'Pull samples to 89 N (20 lbf) on the puller, held for 60 s.'],
+    'of four and more' => [4, '', 'Pull samples, the first, the middle and the last of 4, to 89 N (20 lbf) on the puller'],
+    'by the table' => [40, 'lot-size', 'Pull samples, 3 of 40 by the table of batch sizes, to 89 N (20 lbf) on the puller, held for 60 s.'],
+]);
+
 // Cards as somebody reads them, from top to bottom. GONDRIK_WRITE=1 writes them anew: read them aloud before they are committed.
 it('reads from top to bottom as the golden cards do', function (): void {
     $cases = array_map(static fn(array $case): array => $case[0], array_values(CaseTable::of('cards', 'line', 'scope', 'kit')));

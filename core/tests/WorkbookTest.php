@@ -159,7 +159,7 @@ it('lists the same values in the schema and in the enums', function (string $def
     ['preset', Gondrik\Core\Rules\Preset::class], ['stance', Gondrik\Core\Rules\Stance::class], ['pullStandard', Gondrik\Core\Rules\PullStandard::class], ['redBand', Gondrik\Core\Rules\RedBand::class],
     ['dueKind', Gondrik\Core\Tool\DueKind::class], ['terms', Gondrik\Core\Asset\Terms::class], ['condition', Gondrik\Core\Asset\Condition::class], ['what', Gondrik\Core\Log\What::class],
     ['result', Gondrik\Core\Log\Result::class], ['failureMode', Gondrik\Core\Log\FailureMode::class], ['level', Gondrik\Core\Log\Level::class],
-    ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
+    ['pullTesting', Gondrik\Core\Rules\PullTesting::class], ['samplePlan', Gondrik\Core\Rules\SamplePlan::class], ['sleeveKind', Gondrik\Core\Terminal\Sleeve::class],
 ]);
 
 it('tells what cannot be read and never throws anything else, whatever is out of shape', function (int $seed): void {

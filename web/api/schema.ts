@@ -1796,7 +1796,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan";
             text: string;
         };
         Match: {
@@ -3635,6 +3635,8 @@ export interface components {
             finding: components["schemas"]["finding"];
             condition: components["schemas"]["condition"];
         };
+        /** @enum {unknown} */
+        samplePlan: "first-middle-last" | "lot-size";
         houseRules: {
             preset?: components["schemas"]["preset"];
             makeshiftCounts?: boolean;
@@ -3661,6 +3663,7 @@ export interface components {
             carry?: components["schemas"]["kind"][];
             duesThatCount?: components["schemas"]["dueKind"][];
             findings?: components["schemas"]["findingRule"][];
+            samplePlan?: components["schemas"]["samplePlan"];
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;

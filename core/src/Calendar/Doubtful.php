@@ -26,9 +26,9 @@ final readonly class Doubtful
     ) {}
 
     /**
-     * @param list<Scope>                  $scopes
+     * @param list<Scope>                 $scopes
      * @param \Closure(Scope): HouseRules $rules
-     * @param Day|null                     $since  the first day; null for all that is known
+     * @param Day|null                    $since  the first day; null for all that is known
      *
      * @return list<self> in the order of scopes, each by the kit in which most of it rested on the thing
      */

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Gondrik\Core\Card;
 
 use Gondrik\Core\Bench\Pull;
+use Gondrik\Core\Bench\SampleSize;
 use Gondrik\Core\Card\InstructionCode as Code;
 use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\PullTesting;
+use Gondrik\Core\Rules\SamplePlan;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\TerminalClass;
@@ -21,6 +23,8 @@ final readonly class Finishing
 {
     /** N: what a hand can tell (common practice). */
     private const BY_HAND = 200.0;
+
+    private const FEW = 3;
 
     public function __construct(private Line $line, private HouseRules $rules) {}
 
@@ -51,8 +55,21 @@ final readonly class Finishing
                 self::isWithinAHand($pull) => new Instruction(Code::TugMinimum, $figure),
                 default => new Instruction(Code::TugTester, ['standard' => $figure['standard']]),
             },
-            ...$this->rules->pullTest === PullTesting::Sample && $force !== null ? [new Instruction(Code::TugSample, $figure)] : [],
+            ...$this->rules->pullTest === PullTesting::Sample && $force !== null ? [$this->samples($figure)] : [],
         ];
+    }
+
+    /** @param array<string, float|int|string> $figure to which they are pulled */
+    private function samples(array $figure): Instruction
+    {
+        $of = $this->line->quantity;
+
+        return match (true) {
+            $this->rules->samplePlan === SamplePlan::LotSize => new Instruction(Code::TugSampleLot, ['pieces' => SampleSize::of($of), 'of' => $of, ...$figure]),
+            // Of three all are the first, the middle or the last.
+            $of > self::FEW => new Instruction(Code::TugSample, ['of' => $of, ...$figure]),
+            default => new Instruction(Code::TugSample, $figure),
+        };
     }
 
     /** @return list<Instruction> */

@@ -93,6 +93,7 @@ enum InstructionCode: string
     case TugMinimum = 'tug.minimum';
     case TugTester = 'tug.tester';
     case TugSample = 'tug.sample';
+    case TugSampleLot = 'tug.sample-lot';
     case TugNoFigure = 'tug.no-figure';
     case TugNoStandard = 'tug.no-standard';
     case PullTo = 'pull-test.to';

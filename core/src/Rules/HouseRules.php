@@ -70,6 +70,7 @@ final readonly class HouseRules
         public array $carry = self::CARRY,
         public array $duesThatCount = self::DUES_THAT_COUNT,
         public array $findings = [],
+        public SamplePlan $samplePlan = SamplePlan::FirstMiddleLast,
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {

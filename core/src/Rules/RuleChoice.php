@@ -56,6 +56,7 @@ final readonly class RuleChoice
         public ?array $duesThatCount = null,
         #[ListOf(FindingRule::class)]
         public ?array $findings = null,
+        public ?SamplePlan $samplePlan = null,
     ) {
         $seen = [];
         foreach ($findings ?? [] as $index => $rule) {

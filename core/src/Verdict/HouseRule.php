@@ -31,4 +31,5 @@ enum HouseRule: string
     case Carry = 'carry';
     case DuesThatCount = 'duesThatCount';
     case Findings = 'findings';
+    case SamplePlan = 'samplePlan';
 }

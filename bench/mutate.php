@@ -18,6 +18,8 @@ require __DIR__ . '/../vendor/autoload.php';
 const ROOT = __DIR__ . '/..';
 const COPY = ROOT . '/var/mutate';
 
+const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
+
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
     'Planning' => ['WayTest|LendingTest|BuyingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
@@ -27,9 +29,11 @@ const SUITES = [
     'Card' => ['CardTest'],
     'Catalogue' => ['CatalogueTest'],
     'OnDay' => ['ThingsTest|CalendarTest', 'ChartTest'],
-    'Proof' => ['ChartTest', 'ThingsTest'],
+    'Proof' => ['ChartTest|ProvenTest|DoubtTest|SeriesTest', 'ThingsTest|StatisticsTest'],
+    'Gauge' => ['GaugeTest'],
+    'Bench' => ['BenchTest|SampleSizeTest', ...OTHER_SUITES],
     'Log' => ['ThingsTest|CalendarTest'],
-    'Calendar' => ['CalendarTest'],
+    'Calendar' => ['CalendarTest|DoubtTest'],
     'Value' => ['ThingsTest|CalendarTest', 'SizeTest|WorkbookTest'],
     'Package' => ['PackageTest'],
     'Ruler' => ['RulerTest'],
@@ -42,13 +46,12 @@ const APP_SUITES = [
     'Things' => ['ThingTest|CatalogueTest', 'HistoryTest'],
     'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
     'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
-    'Register' => ['DueTest|DayTest|LabelTest', 'RegisterTest|LogTest'],
+    'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest'],
     'Print' => ['LabelTest|BenchTest'],
     'Planning' => ['PlanTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],
     'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest', 'DayTest'],
 ];
-const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 function shell(string $command): void
 {

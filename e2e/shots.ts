@@ -85,12 +85,18 @@ test('pictures of the main views', async ({ page }) => {
       /ragged/,
     ],
     ['tables', '/tables/outside-checks', /GNU units/],
-    ['crib-shelf', '/crib/shelf/tools?one=oval-ratchet', /^Common practice/],
   ] as const) {
     await page.goto(address);
     await page.getByText(seen).first().waitFor();
     await shoot(name);
   }
+
+  // A pull on the simulated gauge, of which nothing is written down.
+  await page.goto('/crib/wall?thing=CR-01');
+  await page.getByText('Pull some, and write it down').click();
+  await page.getByRole('button', { name: /Read them from the gauge/ }).click();
+  await page.getByText('How did it give way?').waitFor();
+  await shoot('pull-live');
 
   await page.emulateMedia({ colorScheme: 'dark' });
   await page.goto(tower);

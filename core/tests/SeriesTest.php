@@ -48,6 +48,7 @@ it('calls worse only what chance does not explain', function (string $other, boo
     'far below' => ['90+91+89+90+92', true],
     'a little below, within its spread' => ['99+101+98+102+99', false],
     'below, but it spreads widely' => ['110+80+99+85+112', false],
+    'below as chance sets it once in four times' => ['99+100+98+100+101', false],
     'a single pull says nothing' => ['50', false],
 ]);
 

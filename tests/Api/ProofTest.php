@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use Gondrik\Core\Value\Day;
 use Tests\Support\OpenApi;
 
 /* What pulls say of things: charts, what is in doubt, trials side by side, what is proven, and the gauge. */
@@ -66,6 +67,11 @@ it('tells what one thing may have made since its last good pull', function (): v
     foreach ($drift['made'] as $made) {
         expect($made['terminations'])->toBeIn($resting);
     }
+    // Work that was over before it was last good is in no doubt.
+    $id = $drift['made'][0]['scope']['id'];
+    $scope = $this->getJson('/api/v1/scopes/' . $id)->json();
+    $this->putJson('/api/v1/scopes/' . $id, [...array_diff_key($scope, ['version' => 0]), 'starts' => (string) Day::read($drift['good'])->plus(-9), 'days' => 9], ['If-Match' => '"' . $scope['version'] . '"'])->assertOk();
+    expect(array_column(array_column($this->getJson('/api/v1/assets/CR-03/doubt')->json('data.made'), 'scope'), 'id'))->not->toContain($id);
     $this->postJson('/api/v1/log', ['entries' => [['what' => 'cleared', 'asset' => 'CR-03', 'note' => 'jaws set anew']]])->assertCreated();
     expect($this->getJson('/api/v1/assets/CR-03/doubt')->json('data'))->toBeNull();
 });

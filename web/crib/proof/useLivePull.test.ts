@@ -55,6 +55,9 @@ it('bears a break or two, and says it when the connection is gone for good', () 
   const [source] = Source.made;
   source?.tell('reading', { at: 1, force: 71 });
   for (let times = 0; times < 3; times++) source?.dispatchEvent(new Event('error'));
+  // Heard of again, it begins to count anew.
+  source?.tell('reading', { at: 2, force: 70 });
+  for (let times = 0; times < 3; times++) source?.dispatchEvent(new Event('error'));
   expect(pull.value?.phase).toBe('pulling');
   source?.dispatchEvent(new Event('error'));
   expect(pull.value).toMatchObject({ phase: 'fault', force: 71 });

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue';
+import { computed, defineAsyncComponent, toRef } from 'vue';
 import { problemOf, type Schemas } from '@/api/client';
 import { returnWords } from '@/data/firstWeeks';
 import { useTimeline, type Thing } from '@/data/wall';
@@ -13,8 +13,6 @@ import { entryWords } from './entryWords';
 import HandlingForm from './HandlingForm.vue';
 import { labelsOf } from './labels';
 import { lastingWords } from './lasting';
-import InDoubt from '../proof/InDoubt.vue';
-import ThingProof from '../proof/ThingProof.vue';
 import ThingRests from './ThingRests.vue';
 import SignShape from './SignShape.vue';
 import { wordOf } from './signs';
@@ -22,6 +20,10 @@ import { wordOf } from './signs';
 /** One thing beside the wall: what it is, how it stands, what can be done with it, and all that has happened to it. */
 const props = defineProps<{ thing: Thing; wall: Schemas['Wall']; isToday: boolean }>();
 defineEmits<{ close: []; done: []; change: [] }>();
+
+/** What was pulled comes after what a thing is. */
+const InDoubt = defineAsyncComponent(() => import('../proof/InDoubt.vue'));
+const ThingProof = defineAsyncComponent(() => import('../proof/ThingProof.vue'));
 const { person } = useSession();
 
 const model = computed(() => props.wall.models[props.thing.tool]);

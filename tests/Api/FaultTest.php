@@ -92,6 +92,7 @@ function writings(): array
         'POST assets' => static fn(): array => ['POST', 'assets', ['id' => 'XX-01', 'tool' => 'flush-cut', 'home' => 'panel-bench']],
         'PUT assets/{id}' => static fn($test): array => ['PUT', 'assets/TQ-03', ['id' => 'TQ-03', 'tool' => 'torque-small', 'note' => 'Marked red.'], $version($test, 'assets/TQ-03')],
         'DELETE assets/{id}' => static fn($test): array => $gone($test, 'assets', ['tool' => 'flush-cut']),
+        'POST assets/{id}/proven' => static fn(): array => ['POST', 'assets/CR-01/proven?wire=hookup-18&terminal=ring-red-m4&nest=red', []],
         'POST log' => static fn(): array => ['POST', 'log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']], ['what' => 'back', 'asset' => 'ST-04']]]],
         'POST log.csv' => static fn(): array => ['POST', 'log.csv', "what,asset,to.text\r\nout,TQ-03,van\r\nback,ST-04,\r\n"],
         'POST scopes' => static fn(): array => ['POST', 'scopes', ['name' => 'A scope', 'lines' => [['id' => 'l1', ...LINE]]]],

@@ -80,7 +80,12 @@ test.describe('the lead', () => {
     await page.getByRole('link', { name: /CR-03/ }).first().click();
     const panel = page.getByRole('complementary', { name: 'Thing CR-03' });
     await expect(panel.getByText('Its pulls have moved since')).toBeVisible();
-    await expect(panel.getByText('beyond three sigma: this is no chance').first()).toBeVisible();
+    await expect(
+      panel.getByRole('listitem').filter({ hasText: 'beyond three sigma: this is no chance' }).first(),
+    ).toBeVisible();
+    const drawing = page.waitForEvent('download');
+    await panel.getByRole('button', { name: 'As a drawing' }).click();
+    expect((await drawing).suggestedFilename()).toBe('chart-CR-03.svg');
     // What it has made since wants looking at again.
     await expect(panel.getByRole('region', { name: 'Made since it was last good' })).toContainText(
       /Last known to be good on .* Up to \d+ terminations made in between/,

@@ -206,7 +206,7 @@ it('refuses a question of days that is none, by what it names', function (array 
 ]);
 
 it('charts the pulls of a thing, as they were known on a day', function (): void {
-    $asked = ['chart', DEMO, '--asset', 'CR-03', '--wire', 'board-24'];
+    $asked = ['chart', DEMO, '--asset', 'CR-03', '--wire', 'cabin-24'];
     $drifts = gondrik([...$asked, '--format', 'json']);
     $told = json_decode($drifts->getOutput(), true);
     expect($drifts->getExitCode())->toBe(1)
@@ -223,13 +223,13 @@ it('refuses a chart of nothing, by what it names', function (array $arguments, s
     $process = gondrik(['chart', DEMO, ...$arguments]);
     expect($process->getExitCode())->toBe(2)->and($process->getOutput())->toBe('')->and($process->getErrorOutput())->toContain($said);
 })->with([
-    [['--wire', 'board-24'], '--asset is missing'],
-    [['--asset', 'CR-99', '--wire', 'board-24'], '--asset "CR-99": no asset of the workbook has this id'],
+    [['--wire', 'cabin-24'], '--asset is missing'],
+    [['--asset', 'CR-99', '--wire', 'cabin-24'], '--asset "CR-99": no asset of the workbook has this id'],
     [['--asset', 'CR-03', '--wire', 'gone'], '--wire "gone": no wire of the workbook has this id'],
-    [['--asset', 'CR-03', '--wire', 'board-24', '--terminal', 'gone'], '--terminal "gone"'],
-    [['--asset', 'CR-03', '--wire', 'board-24', '--nest', '9'], 'has no subgroup of two to ten pulls in this setting'],
-    [['--asset', 'CR-03', '--wire', 'board-24', '--on', '2020-01-01'], 'in this setting by 2020-01-01'],
-    [['--asset', 'CR-03', '--wire', 'board-24', '--on', 'soon'], '--on "soon"'],
+    [['--asset', 'CR-03', '--wire', 'cabin-24', '--terminal', 'gone'], '--terminal "gone"'],
+    [['--asset', 'CR-03', '--wire', 'cabin-24', '--nest', '9'], 'has no subgroup of two to ten pulls in this setting'],
+    [['--asset', 'CR-03', '--wire', 'cabin-24', '--on', '2020-01-01'], 'in this setting by 2020-01-01'],
+    [['--asset', 'CR-03', '--wire', 'cabin-24', '--on', 'soon'], '--on "soon"'],
 ]);
 
 const ENTRIES = __DIR__ . '/../core/tests/cases/entry-catalogue.json';

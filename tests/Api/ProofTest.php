@@ -103,7 +103,7 @@ it('offers what pulls prove, writes it into the model with its source, and says 
         // It says so already.
         ->and($this->postJson($prove)->assertConflict()->json('detail'))->toBe('Proven, and its pulls bear that out.')
         ->and($this->postJson('/api/v1/assets/CR-01/proven?wire=hookup-18&terminal=ring-red-m4')->status())->toBe(409)
-        ->and($this->postJson('/api/v1/assets/CR-03/proven?wire=board-24&terminal=pin-2.54&nest=2.54')->assertConflict()->json('detail'))->toBe('The model calls it proven, and its pulls no longer bear that out.');
+        ->and($this->postJson('/api/v1/assets/CR-03/proven?wire=cabin-24&terminal=pin-2.54&nest=2.54')->assertConflict()->json('detail'))->toBe('The model calls it proven, and its pulls no longer bear that out.');
     $this->postJson('/api/v1/history/' . $written->headers->get('Gondrik-Change') . '/undo')->assertSuccessful();
     expect($this->getJson('/api/v1/tools/oval-ratchet')->json())->toBe($before);
 });
@@ -122,6 +122,10 @@ it('knows no gauge where the installation has none, and says so of a pull', func
 it('takes pulls of what a thing is not meant for, and tells it', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Hand));
     $pulls = static fn(string $terminal, ?string $nest = null): array => ['what' => 'pull', 'asset' => 'CR-01', 'wire' => 'hookup-18', 'terminal' => $terminal, 'forces' => [150, 151], ...$nest === null ? [] : ['nest' => $nest]];
+    // What the demo pulls, its things are meant for.
+    foreach (['CR-01', 'CR-03', 'CR-10', 'CR-25'] as $tag) {
+        expect(array_filter(array_column($this->getJson('/api/v1/assets/' . $tag . '/charts')->json('charts'), 'against')))->toBe([], $tag);
+    }
     $this->postJson('/api/v1/log', ['entries' => [$pulls('pin-2.54'), $pulls('ring-red-m4', 'yellow'), $pulls('ring-red-m4', 'red: stripped 2 mm')]])->assertCreated();
     $charts = $this->getJson('/api/v1/assets/CR-01/charts')->assertOk();
     $against = array_column($charts->json('charts'), 'against');

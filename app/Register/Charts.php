@@ -52,7 +52,7 @@ final readonly class Charts
         [$asset, $known, $rules] = $this->known($shop, $tag, $day);
 
         return [
-            'charts' => array_map(fn(ControlChart $chart): array => [...$this->writer->explained($asset, $chart), 'against' => self::against($asset, $chart->subgroups[0]->pull, $rules)], self::charts($known, $rules->pullStandard)),
+            'charts' => array_map(fn(ControlChart $chart): array => [...$this->writer->explained($asset, $chart, $rules->pullStandard), 'against' => self::against($asset, $chart->subgroups[0]->pull, $rules)], self::charts($known, $rules->pullStandard)),
             'practice' => array_map(static fn(Practice $one): array => ['nest' => $one->nest, 'pulls' => $one->pulls, 'of' => Practice::FIRST], Practice::of($asset, $known)),
         ];
     }

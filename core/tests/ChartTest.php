@@ -9,10 +9,12 @@ declare(strict_types=1);
  */
 
 use Gondrik\Core\Log\Log;
+use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Output\ChartWriter;
 use Gondrik\Core\Proof\ChartFactors;
 use Gondrik\Core\Proof\ChartSetting;
 use Gondrik\Core\Proof\ControlChart;
+use Gondrik\Core\Proof\RequiredForce;
 use Gondrik\Core\Proof\Subgroup;
 use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Tests\Support\CaseTable;
@@ -173,3 +175,15 @@ it('watches by a chart for each setting, and leaves what somebody told of it', f
         ->and($condition($log('; 2027-01-05 pull forces=70+130')))->toBe('good')
         ->and($condition($log('; 2027-01-05 pull forces=30+34 nest=blue; 2027-01-06 condition condition=seldom')))->toBe('seldom');
 });
+
+it('names the standard by which each must hold what is required', function (string $more, PullStandard $standard, ?string $name): void {
+    $pull = pulledShop(['100'], $more)->register->log[0];
+    assert($pull instanceof Pulled);
+    expect(RequiredForce::standard($pull, $standard))->toBe($name);
+})->with([
+    'by the class of the terminal' => ['terminal=ring', PullStandard::ByClass, 'UL 486A-486B'],
+    'by the one of the house' => ['terminal=ring', PullStandard::AbycE11, 'ABYC E-11'],
+    'without a terminal by that, too' => ['', PullStandard::AbycE11, 'ABYC E-11'],
+    'without a terminal no class says' => ['', PullStandard::ByClass, null],
+    'the entry says it itself' => ['terminal=ring required=90', PullStandard::ByClass, null],
+]);

@@ -19,6 +19,7 @@ it('charts what a thing was pulled at as the command line does, up to a day', fu
         ->and(array_keys(array_filter(array_column($chart['subgroups'], 'fired'))))->toBe([32, 33, 34, 35])
         ->and($chart['subgroups'][32]['says'])->toBe(['beyond three sigma: this is no chance'])
         ->and(min(array_merge(...array_column($chart['subgroups'], 'forces'))))->toBeGreaterThan($chart['required']);
+    expect($chart['requiredBy'])->toBe('IEC 60352-2');
     // Of what was known on an earlier day, more is not said.
     $before = $this->getJson('/api/v1/assets/CR-03/charts?on=' . $this->demoDay()->plus(-40))->json('charts.0');
     expect($before['inControl'])->toBeTrue()->and(count($before['subgroups']))->toBeLessThan(33)

@@ -3260,6 +3260,8 @@ export interface components {
             };
             /** @description Why the thing is not meant for what was pulled: allowed, and told */
             against: string | null;
+            /** @description The standard that says what each must hold; null where an entry states it, or none does */
+            requiredBy: string | null;
         };
         Gauge: {
             id: string;

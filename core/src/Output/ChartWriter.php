@@ -8,7 +8,9 @@ use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Proof\ChartRule;
 use Gondrik\Core\Proof\ControlChart;
 use Gondrik\Core\Proof\Proven;
+use Gondrik\Core\Proof\RequiredForce;
 use Gondrik\Core\Proof\Subgroup;
+use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Wording\Words;
 
 /** A control chart as plain data, nothing of it rounded; forces in N. */
@@ -49,9 +51,11 @@ final readonly class ChartWriter
      *
      * @return array<string, mixed>
      */
-    public function explained(Asset $asset, ControlChart $chart): array
+    public function explained(Asset $asset, ControlChart $chart, PullStandard $standard): array
     {
         $of = $chart->subgroups[0]->pull;
+        // The first of which as much is required as of any.
+        $most = array_values(array_filter($chart->subgroups, static fn(Subgroup $one): bool => $chart->required !== null && RequiredForce::of($one->pull, $standard) === $chart->required))[0] ?? null;
         $written = $this->chart($asset->id, $chart);
         foreach ($chart->subgroups as $at => $subgroup) {
             $written['subgroups'][$at] += [
@@ -60,7 +64,7 @@ final readonly class ChartWriter
             ];
         }
 
-        return ['wireId' => $of->wire->id, 'terminalId' => $of->terminal?->id, 'wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, 'proven' => self::proven(Proven::of($asset->tool, $chart)), ...$written];
+        return ['wireId' => $of->wire->id, 'terminalId' => $of->terminal?->id, 'wire' => $of->wire->name, 'terminal' => $of->terminal?->name, 'nest' => $of->nest, 'sigma' => ($chart->upper - $chart->centre) / 3, 'inControl' => $chart->firstFired() === null, 'requiredBy' => $most === null ? null : RequiredForce::standard($most->pull, $standard), 'proven' => self::proven(Proven::of($asset->tool, $chart)), ...$written];
     }
 
     /**

@@ -25,6 +25,16 @@ final readonly class RequiredForce
         };
     }
 
+    /** The name of the standard that says it; null where the entry states it itself, or no standard does. */
+    public static function standard(Pulled $pull, PullStandard $standard): ?string
+    {
+        return match (true) {
+            $pull->required !== null, self::of($pull, $standard) === null => null,
+            $pull->terminal !== null => Pull::of($pull->wire->size, $pull->terminal->class, $standard)->standardName(),
+            default => $standard->value,
+        };
+    }
+
     /** Whether one of the forces is under what each must hold; where no table says what that is, none is. */
     public static function isMissedBy(Pulled $pull, PullStandard $standard): bool
     {

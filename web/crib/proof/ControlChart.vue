@@ -17,11 +17,13 @@ const setting = computed(() =>
     .join(', '),
 );
 const told = computed(() => {
-  const { subgroups, n, trial, inControl, capability, required, leftOut } = props.chart;
+  const { subgroups, n, trial, inControl, capability, required, requiredBy, leftOut } = props.chart;
   return [
     `${counted(subgroups.length, 'subgroup')} of ${n}${trial ? ', trial limits until there are twenty' : ''}`,
     inControl ? 'in control' : null,
-    required === null ? null : `each must hold ${required.toFixed(0)} N`,
+    required === null
+      ? null
+      : `each must hold ${required.toFixed(0)} N${requiredBy ? ` by ${requiredBy}` : ''}`,
     capability === null ? null : `capability ${capability.toFixed(2)}`,
     leftOut ? `${counted(leftOut, 'subgroup')} of another size left out` : null,
   ]

@@ -22,6 +22,7 @@ const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
   required: null,
   capability: null,
   against: null,
+  requiredBy: null,
   proven: { state: 'too-few', says: '', size: '18 AWG', nest: null, stated: null, offered: null },
   subgroups: means.map((mean, at) => ({
     entry: `p${at}`,

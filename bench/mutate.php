@@ -31,6 +31,7 @@ const SUITES = [
     'OnDay' => ['ThingsTest|CalendarTest', 'ChartTest'],
     'Proof' => ['ChartTest|ProvenTest|DoubtTest|SeriesTest', 'ThingsTest|StatisticsTest'],
     'Gauge' => ['GaugeTest'],
+    'Skill' => ['SkillTest'],
     'Bench' => ['BenchTest|SampleSizeTest', ...OTHER_SUITES],
     'Log' => ['ThingsTest|CalendarTest'],
     'Calendar' => ['CalendarTest|DoubtTest'],

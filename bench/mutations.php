@@ -338,4 +338,14 @@ return [
     ['src/Calendar/Doubtful.php', '$taken > ($most->terminations ?? 0)', '$taken >= ($most->terminations ?? 0)'],
     ['src/Bench/SampleSize.php', '$batch <= (int) $row[\'to\']', '$batch < (int) $row[\'to\']'],
     ['src/Card/Finishing.php', '$of > self::FEW', '$of >= self::FEW'],
+    // What people can do
+    ['src/Skill/SkillOnDay.php', '$told->until->plus(1)', '$told->until'],
+    ['src/Skill/SkillOnDay.php', '[$told, $practised] = [$entry, null];', '$told = $entry;'],
+    ['src/Skill/SkillOnDay.php', '$tries >= $pieces', '$tries > $pieces'],
+    ['src/Skill/SkillOnDay.php', 'array_reverse($practice)', '$practice'],
+    ['src/Skill/SkillOnDay.php', '$day->isAfter($person->until)', '!$person->until->isAfter($day)'],
+    ['src/Skill/SkillOnDay.php', '$lastTen >= self::GOOD', '$lastTen > self::GOOD'],
+    ['src/Skill/Skills.php', ' && !$entry->on->isAfter($day)', ''],
+    ['src/Skill/SkillNeeds.php', '$isFaulty ? [] : $steps->of($line)', '$steps->of($line)'],
+    ['src/Skill/SkillNeeds.php', 'array_unique(array_filter($skills))', 'array_filter($skills)'],
 ];

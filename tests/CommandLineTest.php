@@ -205,6 +205,35 @@ it('refuses a question of days that is none, by what it names', function (array 
     [['calendar', TAGGED, '--kit', 'van', '--scope', 'panel', '--from', '2027-01-01', '--days', '0'], '--days "0": must be a whole number from 1 to 3660'],
 ]);
 
+it('tells what people can do, and what the work asks for', function (): void {
+    $document = json_decode((string) file_get_contents(TAGGED));
+    $document->people[] = ['id' => 'bo', 'name' => 'Bo Ek'];
+    $document->log = [
+        ...$document->log,
+        ['what' => 'practice', 'id' => 'k1', 'on' => '2027-03-01', 'person' => 'bo', 'skill' => 'strip:soft', 'tries' => 20, 'good' => 19],
+        ['what' => 'skill', 'id' => 'k2', 'on' => '2027-03-02', 'person' => 'ada', 'by' => 'bo', 'skill' => 'cut', 'level' => 'signed-off', 'until' => '2027-06-30'],
+    ];
+    $file = (string) tempnam(sys_get_temp_dir(), 'gondrik');
+    file_put_contents($file, json_encode($document));
+    $json = gondrik(['people', $file, '--on', '2027-06-30', '--format', 'json']);
+    $told = json_decode($json->getOutput(), true);
+    $text = gondrik(['people', $file, '--on', '2027-07-01']);
+    $today = json_decode(gondrik(['people', $file, '--format', 'json'])->getOutput(), true);
+    $one = json_decode(gondrik(['people', $file, '--scope', 'panel', '--on', '2027-06-30', '--format', 'json'])->getOutput(), true);
+    unlink($file);
+    expect([$json->getExitCode(), $json->getErrorOutput(), array_keys($told), $told['on']])->toBe([0, '', ['on', 'people', 'skills'], '2027-06-30'])
+        ->and($told['people'])->toBe([
+            ['person' => 'ada', 'skills' => [['skill' => 'cut', 'level' => 'signed-off', 'since' => '2027-03-02', 'until' => '2027-06-30', 'tries' => 0, 'good' => 0, 'lastTen' => null, 'mayAsk' => false]]],
+            ['person' => 'bo', 'skills' => [['skill' => 'strip:soft', 'level' => 'practised', 'since' => '2027-03-01', 'until' => null, 'tries' => 20, 'good' => 19, 'lastTen' => 0.95, 'mayAsk' => true]]],
+        ])
+        ->and(array_column($told['skills'], 'holders', 'skill')['cut'])->toBe(['ada'])
+        ->and($one['skills'])->toBe($told['skills'])
+        ->and($text->getOutput())->toContain('  cut: practised since 2027-07-01', '  strip:soft: practised since 2027-03-01, 19 of 20 good, may ask to be signed off', ': nobody is signed off')
+        ->and($today['on'])->toBe(date('Y-m-d'))
+        ->and(gondrik(['people', TAGGED, '--on', 'soon'])->getErrorOutput())->toContain('--on "soon"')
+        ->and(gondrik(['people', TAGGED, '--scope', 'gone'])->getErrorOutput())->toContain('--scope "gone": no scope of the workbook has this id');
+});
+
 it('charts the pulls of a thing, as they were known on a day', function (): void {
     $asked = ['chart', DEMO, '--asset', 'CR-03', '--wire', 'cabin-24'];
     $drifts = gondrik([...$asked, '--format', 'json']);

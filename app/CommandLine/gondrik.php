@@ -9,6 +9,7 @@ use App\CommandLine\ChartCommand;
 use App\CommandLine\CheckCommand;
 use App\CommandLine\LineCommand;
 use App\CommandLine\MatrixCommand;
+use App\CommandLine\PeopleCommand;
 use App\CommandLine\PlanCommand;
 use Symfony\Component\Console\Application;
 
@@ -39,6 +40,7 @@ $application->add(new ChartCommand());
 $application->add(new CheckCommand());
 $application->add(new LineCommand());
 $application->add(new MatrixCommand());
+$application->add(new PeopleCommand());
 $application->add(new PlanCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);

@@ -37,6 +37,7 @@ const ROOMS = [
     'Proof' => ['Value', 'Reference', 'Size', 'Tool', 'Asset', 'Rules', 'Bench', 'Log'],
     'OnDay' => ['Value', 'Tool', 'Rules', 'Asset', 'Log', 'Proof'],
     'Match' => ['Value', 'Reference', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench'],
+    'Skill' => ['Value', 'Verdict', 'Tool', 'Asset', 'Rules', 'Scope', 'Log', 'Match'],
     'Coverage' => ['Verdict', 'Tool', 'Rules', 'Scope', 'Match'],
     'Calendar' => ['Value', 'Tool', 'Rules', 'Scope', 'OnDay', 'Coverage'],
     'Card' => ['Value', 'Reference', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench', 'Match', 'Coverage'],
@@ -51,7 +52,7 @@ const ROOMS = [
     'Listing' => ['Asset', 'Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
     'Package' => ['Listing', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value', 'Asset'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value', 'Asset', 'Skill'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

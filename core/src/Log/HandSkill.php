@@ -31,6 +31,11 @@ final readonly class HandSkill implements Plain, \Stringable
         return $this->name;
     }
 
+    public function operation(): Operation
+    {
+        return Operation::from(explode(':', $this->name)[0]);
+    }
+
     /** @return list<string> all that there are, operation by operation */
     public static function names(): array
     {

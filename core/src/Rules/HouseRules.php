@@ -71,6 +71,8 @@ final readonly class HouseRules
         public array $duesThatCount = self::DUES_THAT_COUNT,
         public array $findings = [],
         public SamplePlan $samplePlan = SamplePlan::FirstMiddleLast,
+        /** Tries of a skill before somebody may ask to be signed off. */
+        public int $practicePieces = 20,
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {

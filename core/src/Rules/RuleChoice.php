@@ -57,6 +57,7 @@ final readonly class RuleChoice
         #[ListOf(FindingRule::class)]
         public ?array $findings = null,
         public ?SamplePlan $samplePlan = null,
+        public ?int $practicePieces = null,
     ) {
         $seen = [];
         foreach ($findings ?? [] as $index => $rule) {

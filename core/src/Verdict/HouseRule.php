@@ -32,4 +32,5 @@ enum HouseRule: string
     case DuesThatCount = 'duesThatCount';
     case Findings = 'findings';
     case SamplePlan = 'samplePlan';
+    case PracticePieces = 'practicePieces';
 }

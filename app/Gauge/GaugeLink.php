@@ -94,12 +94,14 @@ final class GaugeLink
 
                 return $number;
             }
-            [$this->by, $this->followers] = [$by, []];
+            $this->by = $by;
             $this->test = new PullTest($test, (float) $this->capacity, microtime(true));
             $this->events = [];
             $this->say(GaugeWord::Arm, $test);
         }
-        $this->followers[$number] = $tell;
+        // One at a time: who comes again has left the connection before, and each holds a worker.
+        array_map(static fn(\Closure $before) => $before(PullEvent::fault(GaugeFault::LetGo)), $this->followers);
+        $this->followers = [$number => $tell];
         array_map($tell, $this->events);
 
         return $number;

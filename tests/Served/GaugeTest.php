@@ -177,6 +177,20 @@ it('goes on with a pull for a page that was cut off from it, without losing or d
         ->and(pullOf($this->gauges, 'bench', 'test-0001'))->toEqual($events);
 });
 
+it('tells one at a time: who comes again takes the place of the connection before', function (): void {
+    [, $address] = gaugeOf($this, ['seconds' => '1', 'mean' => '60']);
+    readerOf($this, ['bench' => $address]);
+    $first = $this->gauges->pull('bench', 'test-0001', 'hand-0001');
+    expect($first->current()['kind'])->toBe('ready');
+    $events = pullOf($this->gauges, 'bench', 'test-0001');
+    $kinds = [];
+    for (; $first->valid(); $first->next()) {
+        $kinds[] = $first->current()['code'] ?? $first->current()['kind'];
+    }
+    expect(end($kinds))->toBe('let-go')
+        ->and(array_count_values(array_column($events, 'kind')))->toBe(['ready' => 1, 'reading' => 20, 'peak' => 1]);
+});
+
 it('lets whoever left a pull of theirs begin the next at once', function (): void {
     [, $address] = gaugeOf($this, ['seconds' => '1', 'mean' => '60']);
     readerOf($this, ['bench' => $address]);

@@ -10,7 +10,17 @@ import { useHandling } from '../wall/useHandling';
 import { keyOf, type Chart } from './chart';
 import LivePull from './LivePull.vue';
 import { keepPulls, keptPulls } from './pullDraft';
-import { forceOf, modes, pasted, subgroupOf, triedIn, type Mode, type Pull, type PullOf } from './pulls';
+import {
+  forceOf,
+  forMany,
+  modes,
+  pasted,
+  subgroupOf,
+  triedIn,
+  type Mode,
+  type Pull,
+  type PullOf,
+} from './pulls';
 import PullSetting from './PullSetting.vue';
 
 /**
@@ -39,9 +49,8 @@ const setting = computed((): PullOf | null => {
 });
 
 const many = computed(() => before.value?.n ?? FIVE);
-const blank = (): Pull[] => Array.from({ length: many.value }, () => ({ text: '', mode: '' }));
-const pulls = ref<Pull[]>(kept?.pulls ?? blank());
-watch(picked, () => (pulls.value = blank()));
+const pulls = ref<Pull[]>(forMany(kept?.pulls ?? [], many.value));
+watch(picked, () => (pulls.value = forMany(pulls.value, many.value)));
 watch(
   [picked, words, tried, pulls],
   () =>
@@ -58,21 +67,22 @@ const fields = useTemplateRef<HTMLInputElement[]>('fields');
 const writes = useTemplateRef<{ $el: HTMLElement }>('writes');
 const missing = ref('');
 function begin(): void {
-  pulls.value = blank();
+  pulls.value = forMany([], many.value);
   missing.value = '';
   void nextTick(() => fields.value?.[0]?.focus());
 }
 
 const { data: gauges } = useGauges();
 const gauge = computed(() => gauges.value?.data?.find(({ isThere }) => isThere));
-const isLive = ref(false);
+/** The gauge that is read from: also while it does not answer any more, for what it has told until then. */
+const live = ref<string | null>(null);
 const next = computed(() => pulls.value.findIndex(({ text }) => !text.trim()));
 /** What the gauge has taken stands in its field; the next is waited for, and the last leads to writing them down. */
 function taken(text: string, mode: Mode | ''): void {
   const pull = pulls.value[next.value];
   if (pull) [pull.text, pull.mode] = [text, mode];
   if (next.value >= 0) return;
-  isLive.value = false;
+  live.value = null;
   void nextTick(() => writes.value?.$el.focus());
 }
 
@@ -113,22 +123,27 @@ function write(): void {
   <section aria-label="Pull some">
     <h3>Pull {{ counted(many, 'crimp') }}</h3>
     <PullSetting v-model:picked="picked" v-model:words="words" v-model:another="another" :charts />
-    <p v-if="gauges && gauges.data === null" class="muted">
+    <p v-if="live === null && gauges && gauges.data === null" class="muted">
       What reads the gauges does not run just now; forces can be written by hand.
     </p>
-    <p v-else-if="gauges?.data?.length && !gauge" class="muted">
+    <p v-else-if="live === null && gauges?.data?.length && !gauge" class="muted">
       No gauge answers: look at its cable and whether it is switched on.
     </p>
     <LivePull
-      v-if="isLive && gauge && next >= 0"
-      :gauge="gauge.id"
+      v-if="live !== null && next >= 0"
+      :gauge="live"
       :number="next + 1"
       :of="pulls.length"
       :required="before?.required ?? null"
       @pulled="taken"
-      @stop="isLive = false"
+      @stop="live = null"
     />
-    <v-btn v-else-if="gauge && next >= 0" class="gauge" size="small" variant="outlined" @click="isLive = true"
+    <v-btn
+      v-else-if="gauge && next >= 0"
+      class="gauge"
+      size="small"
+      variant="outlined"
+      @click="live = gauge.id"
       >Read them from the gauge “{{ gauge.id }}”</v-btn
     >
     <form @submit.prevent="write()">

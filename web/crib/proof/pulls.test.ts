@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { forceOf, pasted, subgroupOf, triedIn, type Pull } from './pulls';
+import { forceOf, forMany, noPull, pasted, subgroupOf, triedIn, type Pull } from './pulls';
 
 const N = { length: 'mm', force: 'N' } as const;
 const LBF = { length: 'mm', force: 'lbf' } as const;
@@ -42,4 +42,12 @@ it('keeps a trial apart from what is pulled of the nest as always', () => {
   expect(triedIn(of, ' ')).toBe(of);
   expect(triedIn(of, ' stripped 2 mm ')).toEqual({ ...of, nest: 'red: stripped 2 mm' });
   expect(triedIn({ wire: 'w' }, 'no grip')).toEqual({ wire: 'w', nest: 'no grip' });
+});
+
+it('keeps what was pulled when another many are to be pulled', () => {
+  const three = [pull('52.1', 'conductor'), pull(' '), pull('50')];
+  expect(forMany(three, 5)).toEqual([pull('52.1', 'conductor'), pull('50'), noPull(), noPull(), noPull()]);
+  expect(forMany(three, 2)).toEqual([pull('52.1', 'conductor'), pull('50')]);
+  expect(forMany(three, 1)).toEqual([pull('52.1', 'conductor'), pull('50')]);
+  expect(forMany([], 2)).toEqual([noPull(), noPull()]);
 });

@@ -28,6 +28,14 @@ export interface Pull {
   mode: Mode | '';
 }
 
+export const noPull = (): Pull => ({ text: '', mode: '' });
+
+/** As many fields as are to be pulled, with all that was pulled already: a crimp that broke cannot be pulled again. */
+export function forMany(pulls: Pull[], many: number): Pull[] {
+  const kept = pulls.filter(({ text }) => text.trim());
+  return [...kept, ...Array.from({ length: Math.max(0, many - kept.length) }, noPull)];
+}
+
 /** What was copied out of a spreadsheet: a force in each cell, whatever stands between them. */
 export const pasted = (text: string): string[] =>
   text

@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type BrowserContext, type Page } from '@playwright/test';
 import { pick } from './page';
 import { people, signIn, tower } from './people';
 
@@ -41,17 +41,21 @@ test('the list of keys does not open over the sign-in', async ({ page }) => {
   await expect(page.getByRole('heading', { name: 'Keys' })).toHaveCount(0);
 });
 
+async function endSession(page: Page, context: BrowserContext) {
+  // An answer that is still under way would bring its cookie back.
+  await page.waitForLoadState('networkidle');
+  await context.clearCookies();
+  await pick(page, 'in');
+  await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
+}
+
 test.describe('with a session', () => {
   test.use({ storageState: people.lead });
 
   test('a session that ends is asked for again, and the page is as it was', async ({ page, context }) => {
     await page.goto(`${tower}&line=winch-50&step=2`);
     await page.getByPlaceholder('Search lines').fill('winch');
-    // An answer that is still under way would bring its cookie back.
-    await page.waitForLoadState('networkidle');
-    await context.clearCookies();
-    await pick(page, 'in');
-    await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
+    await endSession(page, context);
     await signIn(page, 'lead');
     await expect(page.getByPlaceholder('Search lines')).toHaveValue('winch');
     await expect(page.getByRole('complementary', { name: 'Why' })).toContainText(
@@ -62,9 +66,7 @@ test.describe('with a session', () => {
   test('somebody else who signs in is shown nothing of it', async ({ page, context }) => {
     await page.goto(tower);
     await page.getByPlaceholder('Search lines').fill('winch');
-    await context.clearCookies();
-    await pick(page, 'in');
-    await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
+    await endSession(page, context);
     await signIn(page, 'hand');
     await expect(page.getByText('2 holes')).toBeVisible();
     await expect(page.getByPlaceholder('Search lines')).toHaveValue('');

@@ -45,6 +45,14 @@ function usedBy(folder: string): string[] {
   return [...new Set(named.map(([, used]) => used ?? ''))].filter((used) => used !== folder).sort();
 }
 
+it('has no two files whose names differ by capital letters alone, which some disks hold for one', () => {
+  const names = folders.flatMap((folder) =>
+    readdirSync(join(root, folder), { recursive: true, encoding: 'utf8' }).map((name) => join(folder, name)),
+  );
+  const seen = new Map(names.map((name) => [name.toLowerCase(), name]));
+  expect(names.filter((name) => seen.get(name.toLowerCase()) !== name)).toEqual([]);
+});
+
 it('has layers of folders, each of which uses only those above it', () => {
   expect(folders.sort()).toEqual(Object.keys(LAYERS).sort());
   const above: string[] = [];

@@ -1796,7 +1796,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan" | "practicePieces";
             text: string;
         };
         Match: {
@@ -3666,6 +3666,7 @@ export interface components {
             duesThatCount?: components["schemas"]["dueKind"][];
             findings?: components["schemas"]["findingRule"][];
             samplePlan?: components["schemas"]["samplePlan"];
+            practicePieces?: number;
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;

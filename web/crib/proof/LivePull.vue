@@ -3,7 +3,7 @@ import { storeToRefs } from 'pinia';
 import { computed, nextTick, onMounted, useTemplateRef, watch } from 'vue';
 import { useSettings } from '@/settings/useSettings';
 import { shown } from '@/shared/measures';
-import { curveOf, HEIGHT, highest, WIDTH } from './livePull';
+import { curveOf, HEIGHT, highest, WIDTH } from './pullSeen';
 import { modes, type Mode } from './pulls';
 import { useLivePull } from './useLivePull';
 

@@ -1,6 +1,6 @@
 import { onScopeDispose, ref } from 'vue';
 import { pullAddress, type GaugeEvent } from '@/data/gauges';
-import { armed, cutOff, heard, isOver, type LivePull } from './livePull';
+import { armed, cutOff, heard, isOver, type LivePull } from './pullSeen';
 
 const KINDS = ['ready', 'reading', 'peak', 'fault'] as const;
 

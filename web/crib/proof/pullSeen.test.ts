@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { GaugeEvent } from '@/data/gauges';
-import { armed, curveOf, cutOff, heard, HEIGHT, highest, isOver, type LivePull } from './livePull';
+import { armed, curveOf, cutOff, heard, HEIGHT, highest, isOver, type LivePull } from './pullSeen';
 
 const all = (...events: GaugeEvent[]): LivePull => events.reduce(heard, armed());
 const reading = (at: number, force: number): GaugeEvent => ({

@@ -234,6 +234,46 @@ it('tells what people can do, and what the work asks for', function (): void {
         ->and(gondrik(['people', TAGGED, '--scope', 'gone'])->getErrorOutput())->toContain('--scope "gone": no scope of the workbook has this id');
 });
 
+it('answers in the hands of somebody: what is too stiff for them, and what they do under supervision', function (): void {
+    $document = json_decode((string) file_get_contents(TAGGED));
+    $document->houseRules = (object) ['signOffFor' => ['crimp']];
+    $document->people[0]->hand = (object) ['gripForce' => 40];
+    $document->tools[2]->gripForce = 90;
+    $document->log[] = ['what' => 'skill', 'id' => 'so', 'on' => '2026-11-01', 'person' => 'ada', 'by' => 'bo', 'skill' => 'crimp:insulated', 'level' => 'signed-off', 'until' => '2027-06-30'];
+    $document->people[] = ['id' => 'bo', 'name' => 'Bo Ek'];
+    $file = tempnam(sys_get_temp_dir(), 'gondrik') ?: throw new RuntimeException();
+    file_put_contents($file, json_encode($document, JSON_THROW_ON_ERROR));
+    $asked = [$file, '--kit', 'van', '--scope', 'panel', '--format', 'json'];
+    $crimps = static function (Process $said): array {
+        $steps = array_merge(...array_column(json_decode($said->getOutput(), true)['lines'], 'steps'));
+
+        return array_map(static fn(array $step): array => [$step['status'], array_column($step['reasons'], 'code')], array_values(array_filter($steps, static fn(array $step): bool => $step['op'] === 'crimp')))[0];
+    };
+    $nobody = gondrik(['check', ...$asked]);
+    $ada = gondrik(['check', ...$asked, '--hand', 'ada', '--on', '2027-06-30']);
+    $lapsed = gondrik(['check', ...$asked, '--hand', 'ada', '--on', '2027-07-01']);
+    $bo = gondrik(['check', ...$asked, '--hand', 'bo']);
+    $told = json_decode($bo->getOutput(), true);
+    $card = json_decode(gondrik(['card', ...$asked, '--line', 'l1', '--hand', 'bo'])->getOutput(), true);
+    $matrix = json_decode(gondrik(['matrix', $file, '--hand', 'bo', '--format', 'json'])->getOutput(), true);
+    $text = gondrik(['check', $file, '--kit', 'van', '--scope', 'panel', '--hand', 'bo'])->getOutput();
+    $plan = json_decode(gondrik(['plan', $file, '--kit', 'van', '--scope', 'panel', '--hand', 'bo', '--format', 'json'])->getOutput(), true);
+    unlink($file);
+    expect($crimps($nobody)[1])->not->toContain('hand.not-signed-off')
+        ->and($crimps($ada)[1])->toContain('hand.force')->not->toContain('hand.not-signed-off')
+        ->and($crimps($lapsed)[1])->toContain('hand.not-signed-off')
+        ->and($crimps($bo))->toBe(['makeshift', [...$crimps($nobody)[1], 'hand.not-signed-off']])
+        ->and(array_intersect_key($told, ['on' => 0, 'hand' => 0, 'away' => 0]))->toBe(['on' => null, 'hand' => 'bo', 'away' => []])
+        ->and(json_decode($ada->getOutput(), true)['on'])->toBe('2027-06-30')
+        ->and(array_key_exists('hand', json_decode($nobody->getOutput(), true)))->toBeFalse()
+        ->and($told['lines'][0]['steps'][0]['assets'])->toBe([])
+        ->and(array_values(array_filter($card['steps'], static fn(array $step): bool => $step['op'] === 'crimp'))[0]['text'])->toStartWith('Only under supervision: Bo Ek is not signed off for it.')
+        ->and($matrix['cells'][0]['headline']['makeshift'])->toBe($told['headline']['makeshift'])
+        ->and($text)->toContain("In the hands of Bo Ek.\n")->toContain('◐ crimp: Only under supervision: Bo Ek is not signed off for it.')
+        ->and(json_encode($plan['open']))->toContain('crimp')
+        ->and(gondrik(['check', TAGGED, '--kit', 'van', '--scope', 'panel', '--hand', 'zoe'])->getErrorOutput())->toBe("--hand \"zoe\": no person of the workbook has this id; there are ada\n");
+});
+
 it('charts the pulls of a thing, as they were known on a day', function (): void {
     $asked = ['chart', DEMO, '--asset', 'CR-03', '--wire', 'cabin-24'];
     $drifts = gondrik([...$asked, '--format', 'json']);

@@ -23,7 +23,7 @@ final class CardCommand extends WorkbookCommand
         $this->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit')
             ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope')
             ->addOption('line', null, InputOption::VALUE_REQUIRED, 'Id of the line');
-        $this->addRule()->addFormat();
+        $this->addHand()->addRule()->addFormat();
     }
 
     protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
@@ -32,7 +32,7 @@ final class CardCommand extends WorkbookCommand
         $workbook = $asked->workbook();
         $scope = $asked->scope($workbook);
         $rules = $workbook->rulesFor($scope, $asked->rules());
-        $report = Coverage::of($workbook->onDay()->kit($asked->kit($workbook), null, $rules)->kit, $scope, $rules);
+        $report = Coverage::of($workbook->onDay()->kit($asked->kit($workbook), null, $rules)->kit->with($asked->worker($workbook)), $scope, $rules);
         $cover = self::line($report, $asked->option('line'));
         $card = SetUpCard::of($report, $cover);
         $written = (new CardWriter())->card($card);

@@ -26,7 +26,7 @@ final class CheckCommand extends WorkbookCommand
         $this->addOption('kit', null, InputOption::VALUE_REQUIRED, 'Id of the kit')
             ->addOption('scope', null, InputOption::VALUE_REQUIRED, 'Id of the scope')
             ->addOption('why', null, InputOption::VALUE_REQUIRED, 'In JSON, tell the tools not chosen for steps with gaps, or for all', 'gaps');
-        $this->addSupposed()->addRule()->addFormat();
+        $this->addSupposed()->addHand()->addRule()->addFormat();
     }
 
     protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
@@ -38,7 +38,8 @@ final class CheckCommand extends WorkbookCommand
         $scope = $asked->scope($workbook);
         $rules = $workbook->rulesFor($scope, $asked->rules());
         [$with, $without] = $asked->supposed($workbook);
-        $stands = $workbook->onDay()->kit($kit, $asked->day('on'), $rules, $with, $without);
+        $day = $asked->day('on');
+        $stands = $workbook->onDay()->kit($kit, $day, $rules, $with, $without)->with($asked->worker($workbook, $day));
         $report = Coverage::of($stands->kit, $scope, $rules);
         $format === 'json'
             ? self::json($output, self::written($report, $stands, $why === 'all'))
@@ -53,9 +54,15 @@ final class CheckCommand extends WorkbookCommand
         $others = new Others($report->kit, $report->rules);
         $writer = new ReportWriter(
             others: static fn(StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null,
-            tellsAssets: $stands->day !== null,
+            tellsAssets: self::isInParticular($stands),
         );
 
-        return [...$writer->report($report), ...$stands->day === null ? [] : (new DayWriter())->kit($stands)];
+        return [...$writer->report($report), ...self::isInParticular($stands) ? (new DayWriter())->kit($stands) : []];
+    }
+
+    /** A day or somebody in particular was asked about. */
+    private static function isInParticular(KitOnDay $stands): bool
+    {
+        return $stands->day !== null || $stands->kit->worker !== null;
     }
 }

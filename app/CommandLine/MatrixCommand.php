@@ -22,7 +22,7 @@ final class MatrixCommand extends WorkbookCommand
         parent::configure();
         $this->addOption('kit', null, self::MANY, 'Id of a kit; may be given several times; without one, all')
             ->addOption('scope', null, self::MANY, 'Id of a scope; may be given several times; without one, all');
-        $this->addSupposed()->addRule()->addFormat();
+        $this->addSupposed()->addHand()->addRule()->addFormat();
     }
 
     protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
@@ -34,12 +34,13 @@ final class MatrixCommand extends WorkbookCommand
         $day = $asked->day('on');
         $rules = $asked->rules();
         [$with, $without] = $asked->supposed($workbook);
+        $worker = $asked->worker($workbook, $day);
         $shop = $workbook->onDay();
         $reports = [];
         foreach ($kits as $kit) {
             foreach ($scopes as $scope) {
                 $inForce = $workbook->rulesFor($scope, $rules);
-                $reports[] = Coverage::of($shop->kit($kit, $day, $inForce, $with, $without)->kit, $scope, $inForce);
+                $reports[] = Coverage::of($shop->kit($kit, $day, $inForce, $with, $without)->kit->with($worker), $scope, $inForce);
             }
         }
         $format === 'json'

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use Gondrik\Core\Asset\Person;
-use Gondrik\Core\Log\Log;
 use Gondrik\Core\Output\SkillWriter;
 use Gondrik\Core\Skill\SkillNeeds;
 use Gondrik\Core\Skill\SkillOnDay;
 use Gondrik\Core\Skill\Skills;
-use Gondrik\Core\Value\Day;
 use Gondrik\Core\Wording\Words;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputOption;
@@ -33,8 +31,8 @@ final class PeopleCommand extends WorkbookCommand
         $format = $asked->oneOf('format', ['text', 'json']);
         $workbook = $asked->workbook();
         $scopes = $asked->some('scope', $workbook->scopes);
-        $day = $asked->day('on') ?? Day::read(date('Y-m-d'));
-        $skills = Skills::of($workbook->register->people, Log::of($workbook->register->log), $day, $workbook->rules()->practicePieces);
+        $day = $asked->day('on') ?? WorkbookQuestion::today();
+        $skills = $workbook->skills($day);
         $needed = SkillNeeds::of($scopes, $workbook->rulesFor(...));
         $writer = new SkillWriter();
         $format === 'json'

@@ -35,7 +35,7 @@ final class PlanCommand extends WorkbookCommand
             ->addOption('with', null, self::MANY, 'Id of a tool to buy in any case; may be given several times')
             ->addOption('on', null, InputOption::VALUE_REQUIRED, 'Day on which the kit is planned for; what is lent or past a due may be called back or renewed')
             ->addOption('time-limit', null, InputOption::VALUE_REQUIRED, 'Seconds, after which the best found is told', self::SECONDS);
-        $this->addRule()->addFormat();
+        $this->addHand()->addRule()->addFormat();
     }
 
     protected function answer(WorkbookQuestion $asked, OutputInterface $output): int
@@ -70,7 +70,7 @@ final class PlanCommand extends WorkbookCommand
             on: $asked->day('on'),
         );
         try {
-            return (new ShopPlan($workbook, $asked->rules()))->question($plan);
+            return (new ShopPlan($workbook, $asked->rules(), $asked->worker($workbook, $plan->on)))->question($plan);
         } catch (InvalidWorkbook $broken) {
             $problem = $broken->problems[0];
 

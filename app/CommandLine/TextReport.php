@@ -66,6 +66,7 @@ final readonly class TextReport
         return [
             $report->kit->of->name . ' × ' . $report->scope->name,
             $counts . $share . '.',
+            ...$report->kit->worker === null ? [] : ['In the hands of ' . $report->kit->worker->name . '.'],
             ...$missing === [] ? [] : ['Every kit carries these, this one does not: ' . implode(', ', $missing) . '.'],
         ];
     }
@@ -144,6 +145,9 @@ final readonly class TextReport
             foreach ($line->steps as $cover) {
                 if ($cover->chosen?->fit() === Fit::Makeshift) {
                     $steps[] = '◐ ' . $cover->step->operation->value . ' with ' . $cover->chosen->tool->name . ': ' . $this->amiss($cover->chosen->reasons);
+                }
+                if ($cover->supervised !== null) {
+                    $steps[] = '◐ ' . $cover->step->operation->value . ': ' . $this->sentence->of($cover->supervised);
                 }
             }
             $said = array_unique([...$checks, ...$steps]);

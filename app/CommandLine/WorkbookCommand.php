@@ -45,6 +45,11 @@ abstract class WorkbookCommand extends Command
         return $this->addOption('rule', null, self::MANY, 'A house rule as if it were so: KEY=VALUE; may be given several times');
     }
 
+    protected function addHand(): static
+    {
+        return $this->addOption('hand', null, InputOption::VALUE_REQUIRED, 'Id of a person who works with it: their hand in place of the kit\'s, and what they are signed off for');
+    }
+
     /** What is asked of a day, and as if tools came or were not there. */
     protected function addSupposed(): static
     {

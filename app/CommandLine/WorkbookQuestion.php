@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -187,6 +189,21 @@ final readonly class WorkbookQuestion
     }
 
     /**
+     * Who works; without a day as they can today. Null where nobody in particular is asked about.
+     *
+     * @throws \InvalidArgumentException
+     */
+    public function worker(Workbook $workbook, ?Day $day = null): ?Worker
+    {
+        if (!$this->isStated('hand')) {
+            return null;
+        }
+        $id = $this->option('hand');
+
+        return $workbook->worker($id, $day ?? self::today()) ?? throw $this->unknown('hand', $id, $workbook->register->people, 'person');
+    }
+
+    /**
      * What comes to the kit and what is barred, as if it were so.
      *
      * @return array{list<Tool>, list<Tool>}
@@ -235,11 +252,16 @@ final readonly class WorkbookQuestion
         return $number === false || $number <= 0.0 || $number > 86_400 ? throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": must be a number of seconds above 0, at most 86400') : $number;
     }
 
-    /** @param list<Kit|Scope> $things */
-    private function unknown(string $name, string $id, array $things): \InvalidArgumentException
+    public static function today(): Day
     {
-        $ids = array_map(static fn(Kit|Scope $thing): string => $thing->id, $things);
+        return Day::read(date('Y-m-d'));
+    }
 
-        return new \InvalidArgumentException('--' . $name . ' "' . $id . '": no ' . $name . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
+    /** @param list<Kit|Scope|Person> $things */
+    private function unknown(string $name, string $id, array $things, ?string $kind = null): \InvalidArgumentException
+    {
+        $ids = array_map(static fn(Kit|Scope|Person $thing): string => $thing->id, $things);
+
+        return new \InvalidArgumentException('--' . $name . ' "' . $id . '": no ' . ($kind ?? $name) . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
     }
 }

@@ -13,6 +13,7 @@ use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
@@ -21,8 +22,11 @@ use Gondrik\Core\Workbook\Workbook;
 /** A question of planning, out of a whole shop and what somebody asks. */
 final readonly class ShopPlan
 {
-    /** @param RuleChoice|null $rules above the scopes': asked as if they were so */
-    public function __construct(private Workbook $shop, private ?RuleChoice $rules = null) {}
+    /**
+     * @param RuleChoice|null $rules  above the scopes': asked as if they were so
+     * @param Worker|null     $worker who is to work with the kit
+     */
+    public function __construct(private Workbook $shop, private ?RuleChoice $rules = null, private ?Worker $worker = null) {}
 
     /** @throws InvalidWorkbook with every place that is wrong, or that contradicts another */
     public function question(AskedPlan $asked): PlanQuestion
@@ -36,7 +40,7 @@ final readonly class ShopPlan
         if ($kit === null || $planned === []) {
             throw new \LogicException('a question of planning has a kit and a scope');
         }
-        $waysToHave = new WaysToHave($this->shop, $asked, $this->rules);
+        $waysToHave = new WaysToHave($this->shop, $asked, $this->rules, $this->worker);
         $of = $waysToHave->kit($kit, $planned);
         $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope, $this->rules)), $planned);
         $lendings = $waysToHave->lendings($of);

@@ -15,6 +15,7 @@ use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
@@ -22,8 +23,11 @@ use Gondrik\Core\Workbook\Workbook;
 /** How a kit may come to have the tools of a shop: what it has already and counts again, what others can do without, what is to be had for money. */
 final readonly class WaysToHave
 {
-    /** @param RuleChoice|null $rules above the scopes': asked as if they were so */
-    public function __construct(private Workbook $shop, private AskedPlan $asked, private ?RuleChoice $rules = null) {}
+    /**
+     * @param RuleChoice|null $rules  above the scopes': asked as if they were so
+     * @param Worker|null     $worker who is to work with the kit
+     */
+    public function __construct(private Workbook $shop, private AskedPlan $asked, private ?RuleChoice $rules = null, private ?Worker $worker = null) {}
 
     /**
      * The kit as it stands on the day that is asked about, or as it is packed.
@@ -32,7 +36,7 @@ final readonly class WaysToHave
      */
     public function kit(Kit $kit, array $planned): KitAsItStands
     {
-        return $this->shop->onDay()->kit($kit, $this->asked->on, $this->rulesForThings($planned))->kit->eachModelOnce();
+        return $this->shop->onDay()->kit($kit, $this->asked->on, $this->rulesForThings($planned))->kit->with($this->worker)->eachModelOnce();
     }
 
     /**

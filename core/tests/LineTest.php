@@ -75,7 +75,7 @@ it('sets every key of a preset', function (Preset $preset, array $different): vo
     'vehicle' => [Preset::Vehicle, ['fullCycleFor', 'hammerLugs', 'carry']],
     'marine' => [Preset::Marine, ['fullCycleFor', 'insulationGrip', 'pullStandard', 'carry']],
     'panel' => [Preset::Panel, ['openFlame', 'fullCycleFor', 'listedWire', 'torqueEvery']],
-    'aircraft' => [Preset::Aircraft, ['openFlame', 'fullCycleFor', 'insulationGrip', 'pullTest', 'listedWire', 'insulations', 'pullStandard', 'strandDamage', 'carry']],
+    'aircraft' => [Preset::Aircraft, ['openFlame', 'fullCycleFor', 'insulationGrip', 'pullTest', 'listedWire', 'insulations', 'pullStandard', 'strandDamage', 'carry', 'signOffFor']],
     'bench' => [Preset::Bench, ['makeshiftCounts', 'openFlame', 'tinning', 'solderSplices', 'solderOnCrimp', 'poweredFinalTorque', 'carry']],
 ]);
 

@@ -10,6 +10,7 @@ use Gondrik\Core\Match\LineChecks;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Scope\Step;
 use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\InHands;
 use Gondrik\Core\Tests\Support\ReasonExamples;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
@@ -106,7 +107,7 @@ it('tells lengths in inches when asked', function (): void {
 
 it('has a meaning and a sentence for every code and a case for every code', function (): void {
     $used = [];
-    foreach (['matches' => 'reasons', 'lines' => 'checks'] as $table => $column) {
+    foreach (['matches' => 'reasons', 'lines' => 'checks', 'hands' => 'reasons'] as $table => $column) {
         foreach (Catalogue::table($table) as $row) {
             $used = [...$used, ...Catalogue::words($row[$column])];
         }
@@ -131,6 +132,9 @@ it('says each verdict as the table of sentences has it', function (): void {
         $work = Catalogue::work($workbook, $row['op']);
         assert($work !== null);
         array_map($note, Catalogue::match($workbook, $row['op'], $work, $row['kit'])->reasons);
+    }
+    foreach (Catalogue::table('hands') as $row) {
+        array_map($note, InHands::step($row)->reasons());
     }
     $expected = [];
     foreach (Catalogue::table('sentences') as $row) {

@@ -2,13 +2,13 @@
 
 declare(strict_types=1);
 
-use Gondrik\Core\Log\HandSkill;
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\Skill\SkillNeeds;
 use Gondrik\Core\Skill\SkillOrder;
 use Gondrik\Core\Skill\Skills;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\ThingsShop;
+use Gondrik\Core\Tool\HandSkill;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;

@@ -166,7 +166,7 @@ it('refuses what cannot be true, each at its place', function (string $asset, st
     'to two' => ['', '', '2027-03-03 out person=ada kit=van', ['log/0/to: give person, kit or text, one of them']],
     'to a stranger' => ['', '', '2027-03-03 out person=cy', ['log/0/to/person: no person of the workbook has this id']],
     'of oneself' => ['', '', '2027-03-03 skill person=ada by=ada skill=cut level=shown', ['log/0/by: another person: nobody says it of themselves']],
-    'a skill that is none' => ['', '', '2027-03-03 skill person=ada by=bo skill=crimp level=shown', ['log/0/skill: must be one of ' . implode(', ', Gondrik\Core\Log\HandSkill::names())]],
+    'a skill that is none' => ['', '', '2027-03-03 skill person=ada by=bo skill=crimp level=shown', ['log/0/skill: must be one of ' . implode(', ', Gondrik\Core\Tool\HandSkill::names())]],
     'more good than tried' => ['', '', '2027-03-03 practice person=ada skill=cut tries=3 good=4', ['log/0/good: at most as many as were tried, 3']],
     'no day' => ['bought=2027-02-30', '', '2027-13-01 moved', ['assets/0/bought: must be a day as year, month and day: 2027-03-14', 'log/0/on: must be a day as year, month and day: 2027-03-14']],
     'a due that says nothing, and one twice' => ['', 'oil:1d oil:2d', '', ['tools/0/dues/1/kind: each kind of due once']],

@@ -1704,7 +1704,7 @@ export interface components {
         /** @enum {string} */
         Operation: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract";
         /** @enum {string} */
-        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "tool.shared" | "condition.seldom" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
+        ReasonCode: "size.in-range" | "size.above" | "size.below" | "size.trade-equivalent" | "size.unproven" | "size.proven" | "size.proven-beyond-print" | "od.in-range" | "od.above" | "od.below" | "od.unknown" | "insulation.proper" | "insulation.makeshift" | "insulation.unsupported" | "notch.label" | "notch.close" | "notch.cuts-strands" | "notch.ragged" | "notch.does-not-sever" | "notch.od-unknown" | "knife.small" | "blade.ringed" | "midspan.unsupported" | "length.stop" | "length.by-measure" | "sheath.shape" | "sheath.material" | "sheath.section" | "sheath.cold" | "sheath.no-earth" | "profile.proper" | "profile.makeshift" | "profile.unsuitable" | "class.excluded" | "nest.code" | "nest.outside-print" | "nest.size" | "nest.partial" | "nest.none" | "nest.insulation" | "nest.no-seal" | "grip.both" | "grip.conductor-only" | "control.full-cycle" | "control.not-full-cycle" | "clamp.shape" | "grade.makeshift" | "skill.trained" | "skill.untrained" | "tool.shared" | "condition.seldom" | "requires.missing" | "energy.no-mains" | "access.tight" | "access.one-handed" | "place.stays" | "hand.force" | "hand.span" | "hand.not-signed-off" | "shear.thread" | "rule.refused" | "heat.gun" | "heat.flame" | "heat.lighter" | "heat.refused" | "torque.range" | "torque.no-figure" | "torque.not-final" | "force.capacity" | "force.no-figure" | "cut.bites" | "cut.no-multi" | "solder.temperature" | "extract.code" | "terminal.trade-equivalent" | "terminal.wire-above" | "terminal.wire-below" | "terminal.count" | "terminal.construction" | "terminal.insulation-thick" | "terminal.insulation-thin" | "terminal.seal" | "terminal.conductor" | "terminal.place" | "stud.mismatch" | "clamp.fine-strands" | "prep.twisted" | "prep.re-laid" | "tinned.refused" | "temperature.too-cold" | "wet.unsealed" | "wet.unlined" | "sleeve.tape" | "wire.unlisted" | "insulation.refused" | "terminal.grade" | "tap.refused" | "solder.refused" | "solder.on-crimp";
         /** @description RFC 9457; problems name each place and value. */
         Problem: {
             /**
@@ -1796,7 +1796,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan" | "practicePieces";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan" | "practicePieces" | "signOffFor";
             text: string;
         };
         Match: {
@@ -3639,6 +3639,8 @@ export interface components {
         };
         /** @enum {unknown} */
         samplePlan: "first-middle-last" | "lot-size";
+        /** @enum {unknown} */
+        skillGroup: "cut" | "strip-sheath" | "strip" | "crimp" | "solder" | "sleeve" | "shear-screw" | "torque" | "pull-test" | "extract" | "strip:soft" | "strip:xlpe" | "strip:thin-wall" | "crimp:insulated" | "crimp:heat-shrink" | "crimp:bare" | "crimp:open-barrel" | "crimp:sealed-open-barrel" | "crimp:solid-contact" | "crimp:ferrule" | "crimp:twin-ferrule" | "crimp:lug" | "crimp:tap" | "crimp:ribbon" | "crimp:coax" | "crimp:ignition" | "crimp:solder-cup" | "crimp:solder-splice" | "crimp:screw-clamp" | "crimp:push-in" | "crimp:twist-on";
         houseRules: {
             preset?: components["schemas"]["preset"];
             makeshiftCounts?: boolean;
@@ -3667,6 +3669,7 @@ export interface components {
             findings?: components["schemas"]["findingRule"][];
             samplePlan?: components["schemas"]["samplePlan"];
             practicePieces?: number;
+            signOffFor?: components["schemas"]["skillGroup"][];
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;

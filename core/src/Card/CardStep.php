@@ -36,12 +36,11 @@ final readonly class CardStep
         return $this->cover?->status;
     }
 
-    /** @return list<Reason> why it is only makeshift, and what has to be looked at */
+    /** @return list<Reason> whether a second person must be there, why it is only makeshift, and what has to be looked at */
     public function remarks(): array
     {
-        return array_values(array_filter(
-            $this->cover->chosen->reasons ?? [],
-            static fn(Reason $reason): bool => $reason->fit === Fit::Makeshift || in_array($reason->code, self::LOOK, true),
-        ));
+        $ofTool = array_filter($this->cover->chosen->reasons ?? [], static fn(Reason $reason): bool => $reason->fit === Fit::Makeshift || in_array($reason->code, self::LOOK, true));
+
+        return [...array_filter([$this->cover?->supervised]), ...array_values($ofTool)];
     }
 }

@@ -78,13 +78,19 @@ final class Choice
     public function for(Line $line, Step $step): array
     {
         $rules = $this->operations->of($step->operation);
-        // Most lines have the same surroundings, as one object.
-        $conditions = ($this->conditions[spl_object_id($line->surroundings)] ??= [$line->surroundings, Conditions::of($line->surroundings, $this->kit)])[1];
-        $work = $rules->work($line, $step->end, $conditions);
+        $work = $rules->work($line, $step->end, $this->conditions($line, $step));
 
         $known = $this->known->chosen;
 
         return $known[($this->asked[$step->operation->value] ?? '') . $step->operation->value . $work->key()] ??= [$work, ...$this->choose($step->operation, $rules, $work)];
+    }
+
+    private function conditions(Line $line, Step $step): Conditions
+    {
+        // Most lines have the same surroundings, as one object; where nobody in particular works, that is all there is to them.
+        return $this->kit->worker === null
+            ? ($this->conditions[spl_object_id($line->surroundings)] ??= [$line->surroundings, Conditions::of($line->surroundings, $this->kit)])[1]
+            : Conditions::of($line->surroundings, $this->kit, $step->skill($line));
     }
 
     /** @return list<TakingPart> of which the tool has the operation at all, in the order of the kit */

@@ -16,7 +16,9 @@ use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\Fit;
+use Gondrik\Core\Verdict\HouseRule;
 use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Verdict\ReasonCode;
 
 /** Computes what a kit covers of a scope. */
 final class Coverage
@@ -128,9 +130,22 @@ final class Coverage
     private function step(Line $line, Step $step, bool $isCapped): StepCover
     {
         [$work, $chosen, $unbacked] = $this->choice->for($line, $step);
+        $supervised = $this->supervised($line, $step);
+        $isCapped = $isCapped || $supervised !== null;
         $status = Status::ofBest($chosen?->fit());
 
-        return new StepCover($step, $work, $isCapped ? $status->worse(Status::Makeshift) : $status, $chosen, $unbacked, $isCapped);
+        return new StepCover($step, $work, $isCapped ? $status->worse(Status::Makeshift) : $status, $chosen, $unbacked, $isCapped, $supervised);
+    }
+
+    /** Why who works does a step only with somebody beside them; null where they may do it alone, or nobody in particular works. */
+    private function supervised(Line $line, Step $step): ?Reason
+    {
+        $worker = $this->kit->worker;
+        $skill = $worker === null ? null : $step->skill($line);
+
+        return $worker === null || $worker->isSignedOff($skill) || !$this->rules->wantsSignOff($step->operation, $skill)
+            ? null
+            : new Reason(ReasonCode::HandNotSignedOff, Fit::Makeshift, ['worker' => $worker->name], rule: $this->rules->changed(HouseRule::SignOffFor));
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Log;
 
 use Gondrik\Core\Asset\Person;
+use Gondrik\Core\Tool\HandSkill;
 use Gondrik\Core\Value\ByReference;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;

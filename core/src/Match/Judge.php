@@ -155,10 +155,13 @@ final readonly class Judge
             $findings->add(ReasonCode::GradeMakeshift, Fit::Makeshift);
         }
         if ($capability->skill === Skill::Trained) {
-            $rule = $this->house->changed(HouseRule::TrainedHands);
-            $this->house->trainedHands
-                ? $findings->add(ReasonCode::SkillTrained, Fit::Proper, rule: $rule)
-                : $findings->add(ReasonCode::SkillUntrained, Fit::Unsuitable, rule: $rule);
+            // Of somebody in particular it is a fact; else the house says what its hands are.
+            $isTrained = $work->conditions->isTrained;
+            $numbers = $work->conditions->worker === null ? [] : ['worker' => $work->conditions->worker];
+            $rule = $isTrained === null ? $this->house->changed(HouseRule::TrainedHands) : null;
+            $isTrained ?? $this->house->trainedHands
+                ? $findings->add(ReasonCode::SkillTrained, Fit::Proper, $numbers, rule: $rule)
+                : $findings->add(ReasonCode::SkillUntrained, Fit::Unsuitable, $numbers, rule: $rule);
         }
         $size = $isProvenWeighed || $capability->proven === null ? null : $work->size();
         if ($size !== null) {

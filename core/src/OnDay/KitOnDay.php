@@ -7,6 +7,7 @@ namespace Gondrik\Core\OnDay;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Day;
 
 /** A kit as it stands when it is asked, and what of it does not count then. */
@@ -19,6 +20,12 @@ final readonly class KitOnDay
         public ?Day $day,
         public array $away = [],
     ) {}
+
+    /** The same in somebody's hands. */
+    public function with(?Worker $worker): self
+    {
+        return new self($this->kit->with($worker), $this->day, $this->away);
+    }
 
     /** @return list<Tool> models that belong into it and of which nothing counts */
     public function gone(): array

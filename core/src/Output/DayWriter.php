@@ -14,10 +14,10 @@ final readonly class DayWriter
 {
     public function __construct(private Sentence $sentence = new Sentence()) {}
 
-    /** @return array{on: string|null, hand: null, away: list<array<string, string|null>>} */
+    /** @return array{on: string|null, hand: string|null, away: list<array<string, string|null>>} */
     public function kit(KitOnDay $stands): array
     {
-        return ['on' => $stands->day?->plain(), 'hand' => null, 'away' => $this->away($stands->away)];
+        return ['on' => $stands->day?->plain(), 'hand' => $stands->kit->worker?->id, 'away' => $this->away($stands->away)];
     }
 
     /**

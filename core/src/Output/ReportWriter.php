@@ -123,7 +123,7 @@ final class ReportWriter
             'tool' => $cover->chosen?->tool->id,
             'position' => $cover->chosen?->position(),
             'unbacked' => $cover->unbacked,
-            'reasons' => $cover->chosen === null ? [] : $this->reasons($cover->chosen),
+            'reasons' => [...$cover->chosen === null ? [] : $this->reasons($cover->chosen), ...$cover->supervised === null ? [] : [$this->reason($cover->supervised)]],
             ...$this->tellsAssets ? ['assets' => $cover->chosen->part->assets ?? []] : [],
         ];
         $others = $this->others === null ? null : ($this->others)($cover);

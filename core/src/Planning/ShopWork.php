@@ -33,7 +33,7 @@ final class ShopWork
     /** @return array<string, array{Judging, Operation, Work}> as they are for a kit of this kind; its tools are no matter */
     public function of(KitAsItStands $kit): array
     {
-        return $this->works[serialize([$kit->travels, $kit->hand])] ??= $this->found($kit);
+        return $this->works[serialize([$kit->travels, $kit->hand, $kit->worker])] ??= $this->found($kit);
     }
 
     /** @return array<string, array{Judging, Operation, Work}> */
@@ -41,7 +41,7 @@ final class ShopWork
     {
         $works = [];
         foreach ($this->different ??= $this->differentSteps() as [$judging, $line, $step]) {
-            $work = $judging->operations->of($step->operation)->work($line, $step->end, Conditions::of($line->surroundings, $kit));
+            $work = $judging->operations->of($step->operation)->work($line, $step->end, Conditions::of($line->surroundings, $kit, $step->skill($line)));
             $works[spl_object_id($judging) . '|' . $step->operation->value . '|' . $work->key()] ??= [$judging, $step->operation, $work];
         }
 
@@ -64,7 +64,7 @@ final class ShopWork
                     $known[$key] = $isFaulty ? [] : $steps->of($line);
                 }
                 $around = $line->surroundings;
-                // What travels, and what hand it is for, is the kit's; all else of the conditions is the line's.
+                // What travels, and whose hands work with it, is the kit's; all else of the conditions is the line's.
                 $conditions = new Conditions($around->noMains, $around->access, !$around->movable);
                 foreach ($known[$key] as $step) {
                     $work = $judging->operations->of($step->operation)->work($line, $step->end, $conditions);

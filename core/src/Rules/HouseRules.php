@@ -8,7 +8,9 @@ use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\DueKind;
+use Gondrik\Core\Tool\HandSkill;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\SkillGroup;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Verdict\HouseRule;
 
@@ -44,6 +46,7 @@ final readonly class HouseRules
      * @param list<ToolKind>      $carry          kinds that every kit carries
      * @param list<DueKind>       $duesThatCount  kinds of due without which a thing does not count
      * @param list<FindingRule>   $findings       what follows here from what hands find, where it is not the usual
+     * @param list<SkillGroup>    $signOffFor     what nobody does alone who is not signed off for it
      */
     public function __construct(
         public bool $makeshiftCounts = false,
@@ -73,6 +76,7 @@ final readonly class HouseRules
         public SamplePlan $samplePlan = SamplePlan::FirstMiddleLast,
         /** Tries of a skill before somebody may ask to be signed off. */
         public int $practicePieces = 20,
+        public array $signOffFor = [],
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {
@@ -115,6 +119,18 @@ final readonly class HouseRules
     public function changed(HouseRule $rule): ?HouseRule
     {
         return isset($this->changed[$rule->value]) ? $rule : null;
+    }
+
+    /** Whether a step wants somebody who is signed off for it, or a second person beside. */
+    public function wantsSignOff(Operation $operation, ?HandSkill $skill): bool
+    {
+        foreach ($this->signOffFor as $group) {
+            if ($group->has($operation, $skill)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The terminal's size as the house reads it: red is narrowed where the house says so, and never widened. */

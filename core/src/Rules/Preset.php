@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Rules;
 
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Tool\SkillGroup;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Wire\Material;
 
@@ -56,6 +57,7 @@ enum Preset: string
                 pullStandard: PullStandard::SaeAs7928,
                 strandDamage: StrandLimit::HighReliability,
                 carry: [ToolKind::Meter, ToolKind::EyeProtection],
+                signOffFor: [SkillGroup::read('crimp'), SkillGroup::read('solder')],
             ),
             self::Bench => new HouseRules(
                 makeshiftCounts: true,

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Rules;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\DueKind;
 use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\SkillGroup;
 use Gondrik\Core\Tool\ToolKind;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\ListOf;
@@ -21,6 +22,7 @@ final readonly class RuleChoice
      * @param list<ToolKind>|null      $carry
      * @param list<DueKind>|null       $duesThatCount
      * @param list<FindingRule>|null   $findings
+     * @param list<SkillGroup>|null    $signOffFor
      *
      * @throws Invalid when a finding stands twice
      */
@@ -58,6 +60,8 @@ final readonly class RuleChoice
         public ?array $findings = null,
         public ?SamplePlan $samplePlan = null,
         public ?int $practicePieces = null,
+        #[ListOf(SkillGroup::class)]
+        public ?array $signOffFor = null,
     ) {
         $seen = [];
         foreach ($findings ?? [] as $index => $rule) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Skill;
 
-use Gondrik\Core\Log\HandSkill;
+use Gondrik\Core\Tool\HandSkill;
 use Gondrik\Core\Tool\Operation;
 
 /** In which order skills are told: that of work, and of one operation by their names. */

@@ -9,6 +9,8 @@ use Gondrik\Core\Log\Level;
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\Log\Practised;
 use Gondrik\Core\Log\SkillTold;
+use Gondrik\Core\Tool\HandSkill;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Day;
 
 /** What the people of a shop can do on a day. */
@@ -49,6 +51,14 @@ final readonly class Skills
     public function isSignedOff(Person $person, string $skill): bool
     {
         return ($this->byPerson[$person->id][$skill] ?? null)?->level === Level::SignedOff;
+    }
+
+    /** Somebody as who works: with their own hands, and what they may do alone on the day. */
+    public function worker(Person $person): Worker
+    {
+        $signedOff = array_filter($this->byPerson[$person->id] ?? [], static fn(SkillOnDay $one): bool => $one->level === Level::SignedOff);
+
+        return new Worker($person->id, $person->name, $person->hand, array_map(HandSkill::read(...), array_keys($signedOff)));
     }
 
     /** @return list<Person> who are signed off for it */

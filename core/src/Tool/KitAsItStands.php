@@ -19,11 +19,14 @@ final readonly class KitAsItStands
     /** @var array<string, TakingPart> by tool id; of one that stands twice its own */
     private array $byTool;
 
-    /** @param list<TakingPart> $tools in the order in which they are reached for; a model of its own and shared stands twice */
-    private function __construct(public Kit $of, public array $tools)
+    /**
+     * @param list<TakingPart> $tools  in the order in which they are reached for; a model of its own and shared stands twice
+     * @param Worker|null      $worker who works with it, where that is asked; else it is the hand that the kit is for
+     */
+    private function __construct(public Kit $of, public array $tools, public ?Worker $worker = null)
     {
         $this->travels = $of->travels;
-        $this->hand = $of->hand;
+        $this->hand = $worker === null ? $of->hand : $worker->hand;
         $byTool = [];
         foreach ($tools as $part) {
             $byTool[$part->tool->id] ??= $part;
@@ -117,7 +120,7 @@ final readonly class KitAsItStands
             $isIn = $isIn || $isIt;
         }
 
-        return new self($of, $isIn ? $parts : [...$parts, new TakingPart($tool)]);
+        return new self($of, $isIn ? $parts : [...$parts, new TakingPart($tool)], $this->worker);
     }
 
     /** The same with what is its own and shared as one: who plans asks what there is, and not where it is fetched. */
@@ -129,7 +132,13 @@ final readonly class KitAsItStands
             $parts[$part->tool->id] = $known === null ? $part : new TakingPart($part->tool, $known->count + $part->count, $known->seldom + $part->seldom, false, [...$known->assets, ...$part->assets]);
         }
 
-        return new self($this->of, array_values($parts));
+        return new self($this->of, array_values($parts), $this->worker);
+    }
+
+    /** The same in somebody's hands. */
+    public function with(?Worker $worker): self
+    {
+        return new self($this->of, $this->tools, $worker);
     }
 
     private function hasOwn(string $id): bool
@@ -140,6 +149,6 @@ final readonly class KitAsItStands
     /** The same less all of some tools, its own and what may be fetched; what is packed stays so. */
     public function without(string ...$ids): self
     {
-        return new self($this->of, array_values(array_filter($this->tools, static fn(TakingPart $part): bool => !in_array($part->tool->id, $ids, true))));
+        return new self($this->of, array_values(array_filter($this->tools, static fn(TakingPart $part): bool => !in_array($part->tool->id, $ids, true))), $this->worker);
     }
 }

@@ -33,4 +33,5 @@ enum HouseRule: string
     case Findings = 'findings';
     case SamplePlan = 'samplePlan';
     case PracticePieces = 'practicePieces';
+    case SignOffFor = 'signOffFor';
 }

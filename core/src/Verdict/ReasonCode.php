@@ -65,6 +65,7 @@ enum ReasonCode: string
     case PlaceStays = 'place.stays';
     case HandForce = 'hand.force';
     case HandSpan = 'hand.span';
+    case HandNotSignedOff = 'hand.not-signed-off';
     case ShearThread = 'shear.thread';
     case RuleRefused = 'rule.refused';
     case HeatGun = 'heat.gun';

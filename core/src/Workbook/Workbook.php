@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Workbook;
 
+use Gondrik\Core\Log\Log;
 use Gondrik\Core\OnDay\ShopOnDay;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Skill\Skills;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Changed;
+use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Inline;
 use Gondrik\Core\Value\ListOf;
 use Gondrik\Core\Wire\Wire;
@@ -88,6 +92,20 @@ final readonly class Workbook
     public function onDay(): ShopOnDay
     {
         return ShopOnDay::of($this->kits, $this->register->assets, $this->register->log, $this->rules()->pullStandard);
+    }
+
+    /** What its people can do on a day. */
+    public function skills(Day $day): Skills
+    {
+        return Skills::of($this->register->people, Log::of($this->register->log), $day, $this->rules()->practicePieces);
+    }
+
+    /** Somebody as who works on a day; null where nobody has the id. */
+    public function worker(string $id, Day $day): ?Worker
+    {
+        $person = array_column($this->register->people, null, 'id')[$id] ?? null;
+
+        return $person === null ? null : $this->skills($day)->worker($person);
     }
 
     /**

@@ -23,7 +23,7 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 /** The wires, terminals and tools that the case tables name, and their short hand for lines and house rules. */
 final class Catalogue
 {
-    private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry', 'insulations'];
+    private const LISTS = ['fullCycleFor', 'insulationGrip', 'backupFor', 'carry', 'insulations', 'signOffFor'];
 
     /** The wires and terminals that entries and tables of the case tables speak of. */
     public static function forEntries(): Workbook

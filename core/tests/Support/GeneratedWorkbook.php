@@ -259,7 +259,7 @@ final class GeneratedWorkbook
             ...$this->chance(5) ? ['insulations' => $this->some(self::MATERIALS)] : [],
             ...$this->chance(30) ? ['hammerLugs' => 'accept', 'indentOnInsulated' => 'accept'] : [],
             ...$this->chance(20) ? ['redBand' => '22-18'] : [],
-            ...$this->chance(20) ? ['samplePlan' => 'lot-size', 'practicePieces' => 30] : [],
+            ...$this->chance(20) ? ['samplePlan' => 'lot-size', 'practicePieces' => 30, 'signOffFor' => ['solder', 'strip:soft']] : [],
             ...$this->chance(30) ? ['backupFor' => ['crimp', 'strip']] : [],
         ];
     }

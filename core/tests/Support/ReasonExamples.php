@@ -41,6 +41,13 @@ final class ReasonExamples
                 $found[$reason->code->value] ??= self::example($reason, $row['case'], $row['op'], $tool, $line->wire?->size, null);
             }
         }
+        foreach (Catalogue::table('hands') as $row) {
+            $of = InHands::report($row);
+            $line = $of->lines[0]->line;
+            foreach (InHands::step($row)->reasons() as $reason) {
+                $found[$reason->code->value] ??= self::example($reason, $row['case'], $row['op'], $of->kit->tools[0]->tool, $line->wire?->size, $line->terminal);
+            }
+        }
 
         return array_map(static fn(ReasonCode $code): array => $found[$code->value], ReasonCode::cases());
     }

@@ -2,10 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Log;
+namespace Gondrik\Core\Tool;
 
 use Gondrik\Core\Terminal\TerminalClass;
-use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\Plain;
 use Gondrik\Core\Wire\MaterialGroup;
@@ -19,6 +18,16 @@ final readonly class HandSkill implements Plain, \Stringable
     public static function read(mixed $plain): static
     {
         return in_array($plain, self::names(), true) ? new static($plain) : throw Invalid::at('', is_scalar($plain) ? $plain : null, 'must be one of ' . implode(', ', self::names()));
+    }
+
+    /** What a hand must be able to do for an operation; null for stripping or crimping nobody knows what. */
+    public static function of(Operation $operation, ?MaterialGroup $group, ?TerminalClass $class): ?static
+    {
+        return match ($operation) {
+            Operation::Strip => $group === null ? null : new static($operation->value . ':' . $group->value),
+            Operation::Crimp => $class === null ? null : new static($operation->value . ':' . $class->value),
+            default => new static($operation->value),
+        };
     }
 
     public function plain(): string

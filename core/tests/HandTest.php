@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Tests\Support\Catalogue;
+use Gondrik\Core\Tests\Support\InHands;
+use Gondrik\Core\Tool\Operation;
+use Gondrik\Core\Tool\SkillGroup;
+use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Verdict\Reason;
+
+/* What a kit covers in the hands of somebody: their strength and span, and what they may do alone. */
+
+it('covers a step in the hands of somebody', function (array $row): void {
+    $step = InHands::step($row);
+    expect(array_map(static fn(Reason $reason): string => $reason->code->value, $step->reasons()))->toEqualCanonicalizing(Catalogue::words($row['reasons']))
+        ->and($step->status->value)->toBe($row['status']);
+})->with(Catalogue::dataset('hands'));
+
+it('leaves the tool that is taken, and counts the line as makeshift', function (string $signedOff, int $hole, int $makeshift): void {
+    $row = ['case' => '', 'op' => 'crimp', 'wire' => '16mm-stranded', 'terminal' => 'lug-16', 'line' => 'quantity=7', 'tool' => 'hexagon-lug cut-cable knife-small', 'rules' => 'pullTest=no signOffFor=crimp', 'hand' => '', 'signedOff' => $signedOff];
+    $headline = InHands::report($row)->headline;
+    expect([$headline->hole, $headline->makeshift])->toBe([$hole, $makeshift])
+        ->and(InHands::step($row)->chosen?->tool->id)->toBe('hexagon-lug')
+        ->and(InHands::step($row)->chosen?->fit()->value)->toBe('proper');
+})->with([['', 0, 7], ['crimp:lug', 0, 0]]);
+
+it('writes why behind the reasons of the tool, by the house rule that wants it', function (): void {
+    $row = Catalogue::dataset('hands')['signed off for another class'][0];
+    $steps = array_values(array_filter((new ReportWriter())->report(InHands::report($row))['lines'][0]['steps'], static fn(array $step): bool => $step['op'] === 'crimp'));
+    expect($steps[0]['reasons'][3])->toBe([
+        'code' => 'hand.not-signed-off',
+        'fit' => 'makeshift',
+        'numbers' => ['worker' => 'Ada'],
+        'rule' => 'signOffFor',
+        'text' => 'Only under supervision: Ada is not signed off for it. By the house rule on what nobody does alone without sign-off.',
+    ]);
+});
+
+it('takes a skill or an operation as what nobody does alone, and nothing else', function (): void {
+    expect(SkillGroup::read('crimp')->has(Operation::Crimp, null))->toBeTrue()
+        ->and(SkillGroup::read('strip:soft')->has(Operation::Strip, null))->toBeFalse()
+        ->and(SkillGroup::read('crimp')->has(Operation::Strip, null))->toBeFalse()
+        ->and(static fn(): SkillGroup => SkillGroup::read('crimp:gold'))->toThrow(Invalid::class);
+});

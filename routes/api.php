@@ -21,6 +21,7 @@ use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
+use App\Http\Controllers\SkillController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\ToolController;
@@ -89,6 +90,8 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::get('assets/{id}/resting', [RegisterController::class, 'resting'])->middleware(TakesTurns::class);
         Route::get('assets/{id}/charts.csv', [RegisterController::class, 'chartsAsTable']);
         Route::get('assets/{id}/doubt', [RegisterController::class, 'inDoubt'])->middleware(TakesTurns::class);
+        Route::get('skills', [SkillController::class, 'index'])->middleware(TakesTurns::class);
+        Route::get('people/{id}/skills', [SkillController::class, 'show']);
         Route::get('pulls/compared', [RegisterController::class, 'compared']);
         Route::get('gauges', [GaugeController::class, 'index']);
         Route::get('gauges/{gauge}/pull', [GaugeController::class, 'pull'])->where('gauge', '[a-z0-9-]{1,40}');
@@ -105,6 +108,7 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
     Route::middleware('can:export,' . Shop::class)->group(static function () use ($tables): void {
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('workbook.zip', [WorkbookController::class, 'package'])->middleware(TakesTurns::class);
+        Route::get('skills/without', [SkillController::class, 'without'])->middleware(TakesTurns::class);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('history.json', [HistoryController::class, 'file'])->middleware(TakesTurns::class);
         Route::get('plans', [AcceptedPlanController::class, 'index']);

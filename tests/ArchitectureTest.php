@@ -38,6 +38,7 @@ const APP_ROOMS = [
     'Reading' => ['Models'],
     'Writing' => ['Models', 'History', 'Reading'],
     'Register' => ['Models', 'History', 'Reading', 'Writing'],
+    'People' => ['Models', 'Reading'],
     'Things' => ['Models', 'History', 'Reading', 'Writing'],
     'Lines' => ['Models', 'History', 'Reading', 'Writing'],
     'Imports' => ['Models', 'History', 'Reading', 'Writing'],
@@ -50,7 +51,7 @@ const APP_ROOMS = [
     'Policies' => ['Models'],
     'CommandLine' => ['Planning'],
     'Console' => ['Gauge', 'Models', 'History'],
-    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Imports', 'Planning', 'Register', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
+    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Imports', 'Planning', 'People', 'Register', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
     'Providers' => ['Gauge', 'Models', 'Session', 'Policies'],
 ];
 

@@ -59,6 +59,9 @@ final readonly class DemoShop
                 User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);
             }
             $this->importer->apply($shop, $workbook);
+            foreach ($shop->users as $user) {
+                $user->update(['person_id' => $shop->listed('people')->where('name', $user->name)->value('id')]);
+            }
         });
     }
 

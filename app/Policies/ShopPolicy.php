@@ -51,19 +51,31 @@ final class ShopPolicy
 
     /**
      * Writing down what has happened: whoever works with a thing takes it, brings it back and tells how it is; what was wrong or held back
-     * is set right by the lead.
+     * is set right by the lead. What a hand has practised it may write down itself.
      *
-     * @param string $what as the log has it; what is none is told by the codec
+     * @param string      $what   as the log has it; what is none is told by the codec
+     * @param string|null $person whom it is about, by their id, where it is about one
      */
-    public function writeEntry(User $user, string $what): bool
+    public function writeEntry(User $user, string $what, ?string $person = null): bool
     {
         $of = What::tryFrom($what);
 
         return match (true) {
             in_array($of, [What::Out, What::Back, What::Condition, What::Pull], true) => true,
+            $of === What::Practice => $person !== null && $this->seePerson($user, $person),
             $of?->setsRight() === true => $this->writeModels($user),
             default => $this->setUp($user),
         };
+    }
+
+    /**
+     * What somebody can do and has practised: their own everybody sees, that of others who answers for the class or the tools.
+     *
+     * @param string $person by their id
+     */
+    public function seePerson(User $user, string $person): bool
+    {
+        return $this->setUp($user) || $user->personCode() === $person;
     }
 
     /** @param string $list of the workbook */

@@ -18,8 +18,9 @@ final readonly class Needs
      * @param int|null                         $first   of wires, terminals and tools each only so many
      * @param list<string>|null                $log     what has happened to these things, by their tags; null for everything that has happened
      * @param list<string>                     $entries of the log besides
+     * @param bool                             $skills  with all that was told and practised of what people can do
      */
-    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null, public ?array $log = [], public array $entries = []) {}
+    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null, public ?array $log = [], public array $entries = [], public bool $skills = false) {}
 
     public static function everything(): self
     {
@@ -40,18 +41,18 @@ final readonly class Needs
     /** @param list<string>|null $lines of the scopes only these; null for all */
     public function withLines(?array $lines): self
     {
-        return new self($this->ids, $lines, $this->first, $this->log, $this->entries);
+        return new self($this->ids, $lines, $this->first, $this->log, $this->entries, $this->skills);
     }
 
     public function first(int $most): self
     {
-        return new self($this->ids, $this->lines, $most, $this->log, $this->entries);
+        return new self($this->ids, $this->lines, $most, $this->log, $this->entries, $this->skills);
     }
 
     /** With what is to be known of any day: every thing, every kit behind those that are asked for, and all that has happened. */
     public function withRegister(): self
     {
-        return new self([...$this->ids, WorkbookList::People->value => null, WorkbookList::Assets->value => null], $this->lines, $this->first, log: null);
+        return new self([...$this->ids, WorkbookList::People->value => null, WorkbookList::Assets->value => null], $this->lines, $this->first, log: null, skills: $this->skills);
     }
 
     /**
@@ -62,7 +63,13 @@ final readonly class Needs
      */
     public function withLogOf(array $assets, array $entries = []): self
     {
-        return new self([...$this->ids, WorkbookList::Assets->value => $assets], $this->lines, $this->first, $assets, $entries);
+        return new self([...$this->ids, WorkbookList::Assets->value => $assets], $this->lines, $this->first, $assets, $entries, $this->skills);
+    }
+
+    /** With everybody and what they can do. */
+    public function withSkills(): self
+    {
+        return new self([...$this->ids, WorkbookList::People->value => null], $this->lines, $this->first, $this->log, $this->entries, true);
     }
 
     /** @return list<string>|null null for all */

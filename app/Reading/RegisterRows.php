@@ -6,6 +6,7 @@ namespace App\Reading;
 
 use App\Models\Shop;
 use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Support\Collection;
@@ -18,20 +19,21 @@ final readonly class RegisterRows
      *
      * @param list<string>|null $assets  only to these, by their tags; null for everything
      * @param list<string>      $entries and these besides
+     * @param bool              $skills  and what was told and practised of what people can do
      *
      * @return Collection<int, \stdClass>
      */
-    public static function log(Shop $shop, ?array $assets, array $entries = []): Collection
+    public static function log(Shop $shop, ?array $assets, array $entries = [], bool $skills = false): Collection
     {
         $all = $shop->logEntries()->orderBy('id');
         if ($assets === null) {
             return $all->toBase()->get();
         }
-        if ($assets === [] && $entries === []) {
+        if ($assets === [] && $entries === [] && !$skills) {
             return new Collection();
         }
         $things = $shop->listed(WorkbookList::Assets->value)->whereIn('code', $assets)->select('id');
-        $asked = $shop->logEntries()->where(static fn(Builder $of): Builder => $of->whereIn('asset_id', $things)->orWhereIn('code', $entries));
+        $asked = $shop->logEntries()->where(static fn(Builder $of): Builder => $of->whereIn('asset_id', $things)->orWhereIn('code', $entries)->orWhereIn('what', $skills ? [What::Skill->value, What::Practice->value] : []));
 
         return $all->where(static fn(Builder $of): Builder => $of->whereIn('id', (clone $asked)->select('id'))->orWhereIn('voids_id', (clone $asked)->select('id')))->toBase()->get();
     }

@@ -40,17 +40,20 @@ final readonly class ShopWorkbook
     /**
      * One scope with the wires and terminals it names, and one kit, where one is named.
      *
-     * @param list<string>      $tools    more tools that are asked for
-     * @param list<string>|null $lines    only these of the scope; null for all
-     * @param bool              $withDays what a day asks for, too
+     * @param list<string>      $tools      more tools that are asked for
+     * @param list<string>|null $lines      only these of the scope; null for all
+     * @param bool              $withDays   what a day asks for, too
+     * @param bool              $withSkills what people can do, too
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false): Workbook
     {
         $needs = Needs::of(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
 
-        return $this->known($shop, $kit, $scope, $withDays ? $needs->withRegister() : $needs);
+        $needs = $withDays ? $needs->withRegister() : $needs;
+
+        return $this->known($shop, $kit, $scope, $withSkills ? $needs->withSkills() : $needs);
     }
 
     /**
@@ -207,7 +210,7 @@ final readonly class ShopWorkbook
             foreach (WorkbookList::cases() as $list) {
                 $rows[$list->value] = $this->some(self::of($shop, $list), $needs, $list);
             }
-            $log = RegisterRows::log($shop, $needs->log, $needs->entries);
+            $log = RegisterRows::log($shop, $needs->log, $needs->entries, $needs->skills);
             $rows = RegisterRows::withNamed($shop, $rows, $log);
             if ($needs->log === null) {
                 $rows['kits'] = $rows['kits']->concat(self::rows($shop->kits()->whereIntegerNotInRaw('id', $rows['kits']->pluck('id'))));

@@ -22,9 +22,12 @@ final readonly class LogFile
 
     public function __construct(private ShopWorkbook $shops, private Logbook $logbook, private ObjectCodec $objects = new ObjectCodec()) {}
 
-    public function of(Shop $shop): string
+    /** @param string|null $reader whose own practice and skills are told of nobody else's; null for all of all */
+    public function of(Shop $shop, ?string $reader = null): string
     {
-        return LogTable::csv(array_values($this->written($shop)));
+        $isTheirs = static fn(\stdClass $entry): bool => !isset($entry->person) || $reader === null || $entry->person === $reader;
+
+        return LogTable::csv(array_values(array_filter($this->written($shop), $isTheirs)));
     }
 
     /**

@@ -81,6 +81,10 @@ const DOORS = [
     // What somebody may write goes by what it is (LogTest).
     'POST log' => ['/log', [401, 422, 422, 422, 422]],
     'GET assets/{id}/doubt' => ['/assets/CR-25/doubt', [401, 200, 200, 200, 404]],
+    'GET skills' => ['/skills', [401, 200, 200, 200, 200]],
+    // Of oneself a hand is told, too (SkillTest).
+    'GET people/{id}/skills' => ['/people/nela-sorge/skills', [401, 403, 200, 200, 404]],
+    'GET skills/without' => ['/skills/without?people=pavo-lindh', [401, 403, 200, 200, 422]],
     'GET pulls/compared' => ['/pulls/compared?wire=hookup-18&terminal=ring-red-m4', [401, 200, 200, 200, 200]],
     'GET assets/{id}/charts.csv' => ['/assets/CR-01/charts.csv', [401, 200, 200, 200, 404]],
     'POST assets/{id}/proven' => ['/assets/gone/proven?wire=hookup-18', [401, 403, 403, 404, 404]],

@@ -1685,6 +1685,57 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What people can do on a day, and what the scopes ask for; a hand is told of itself alone */
+        get: operations["readSkills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/people/{id}/skills": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One person: what they can do on a day, and all that was told and practised */
+        get: operations["readPersonSkills"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/skills/without": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What breaks while some people are away */
+        get: operations["readSkillsWithout"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1751,6 +1802,8 @@ export interface components {
             shopId: number;
             /** @description what the prices of the shop are in, by ISO 4217 */
             currency: string;
+            /** @description Id of who they are among the people of the shop */
+            person: string | null;
         };
         DemoAccount: {
             name: string;
@@ -1993,6 +2046,8 @@ export interface components {
                 on: string;
                 away: components["schemas"]["Away"][];
             };
+            /** @description In whose hands; only where that was asked */
+            hand?: components["schemas"]["Named"];
         };
         Count: {
             added: number;
@@ -3345,6 +3400,100 @@ export interface components {
                 of: number;
             }[];
         };
+        /** @enum {string} */
+        SkillLevel: "shown" | "practised" | "signed-off";
+        SkillOnDay: {
+            skill: string;
+            /** @description Null after the person's last day with the shop */
+            level: components["schemas"]["SkillLevel"] | null;
+            since: string | null;
+            /** @description The last day of a sign-off */
+            until: string | null;
+            tries: number;
+            good: number;
+            /** @description The share good of the latest practice that together reaches ten tries */
+            lastTen: number | null;
+            /** @description To be signed off */
+            mayAsk: boolean;
+        };
+        PersonOfShop: {
+            id: string;
+            name: string;
+            /** @description Force in N, span in mm */
+            hand: {
+                gripForce: number | null;
+                handSpan: number | null;
+            } | null;
+            until: string | null;
+            note: string | null;
+        };
+        SkilledPerson: {
+            id: string;
+            name: string;
+            /** @description Force in N, span in mm */
+            hand: {
+                gripForce: number | null;
+                handSpan: number | null;
+            } | null;
+            until: string | null;
+            note: string | null;
+            skills: components["schemas"]["SkillOnDay"][];
+        };
+        SkillNeeded: {
+            skill: string;
+            terminations: number;
+            /** @description Ids of who is signed off for it; empty for who may not see others */
+            holders: string[];
+            scopes: {
+                id: string;
+                name: string;
+                terminations: number;
+            }[];
+        };
+        /** @description Every skill in the order of work, in words */
+        SkillNames: {
+            skill: string;
+            name: string;
+        }[];
+        SkillMatrix: {
+            on: string;
+            /** @description Tries that the house asks for before anybody asks to be signed off */
+            pieces: number;
+            people: components["schemas"]["SkilledPerson"][];
+            needed: components["schemas"]["SkillNeeded"][];
+            names: components["schemas"]["SkillNames"];
+        };
+        PersonRecord: {
+            on: string;
+            pieces: number;
+            person: components["schemas"]["PersonOfShop"];
+            skills: components["schemas"]["SkillOnDay"][];
+            /** @description Skill and practice entries, the newest first */
+            entries: {
+                entry: components["schemas"]["LogEntry"];
+                isVoided: boolean;
+            }[];
+            people: {
+                id: string;
+                name: string;
+            }[];
+            /** @description What is bad about a piece, by skill */
+            faults: {
+                [key: string]: {
+                    code: string;
+                    text: string;
+                }[];
+            };
+            names: components["schemas"]["SkillNames"];
+        };
+        SkillAbsence: {
+            skill: string;
+            terminations: number;
+            from: string;
+            to: string;
+            /** @description Names of who is away and has it; none where nobody has it anyhow */
+            missed: string[];
+        };
         id: string;
         name: string;
         count: number;
@@ -4325,6 +4474,8 @@ export interface operations {
                 without?: string;
                 /** @description The day on which it is asked; without one all that is packed takes part */
                 on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
             };
             header?: never;
             path?: never;
@@ -4380,6 +4531,8 @@ export interface operations {
                 without?: string;
                 /** @description The day on which it is asked; without one all that is packed takes part */
                 on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
             };
             header?: never;
             path: {
@@ -4440,6 +4593,8 @@ export interface operations {
                 force?: "N" | "lbf";
                 /** @description With what counts in the kit on this day; without it all that is packed */
                 on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
             };
             header?: never;
             path?: never;
@@ -4493,6 +4648,8 @@ export interface operations {
                 force?: "N" | "lbf";
                 /** @description With what counts in the kit on this day; without it all that is packed */
                 on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
             };
             header?: never;
             path?: never;
@@ -4549,6 +4706,8 @@ export interface operations {
                 force?: "N" | "lbf";
                 /** @description With what counts in the kit on this day; without it all that is packed */
                 on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
             };
             header?: never;
             path?: never;
@@ -9101,6 +9260,105 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSkills: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Person by person, and skill by skill */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SkillMatrix"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readPersonSkills: {
+        parameters: {
+            query?: {
+                /** @description The day; without it today */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description One's own, or of anybody for who sets the shop up */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["PersonRecord"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSkillsWithout: {
+        parameters: {
+            query?: {
+                /** @description Ids of who is away, with a comma between */
+                people?: string;
+                /** @description The first day; without it today */
+                from?: string;
+                /** @description The last day, at most a year on; without it the first */
+                to?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Each skill that the work asks for and that nobody who is there is signed off for, with its days */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["SkillAbsence"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

@@ -67,6 +67,7 @@ final class CardController extends Controller
             'kit' => $report->kit->of->name,
             'scope' => $report->scope->name,
             'on' => $request->day()?->plain(),
+            'hand' => $report->kit->worker?->name,
             'sheets' => CardSheet::sheets($cards, $request->units()),
         ]));
     }
@@ -93,9 +94,9 @@ final class CardController extends Controller
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function report(CardRequest $request, ?array $lines = null): Report
     {
-        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines, withDays: $request->day() !== null);
+        $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines, withDays: $request->day() !== null, withSkills: $request->hand() !== null);
         $scope = $workbook->scopes[0];
 
-        return Coverage::of(SupposedKit::standing($workbook, $request->day())->kit, $scope, $workbook->rulesFor($scope));
+        return Coverage::of(SupposedKit::standing($workbook, $request->day(), $request->hand())->kit, $scope, $workbook->rulesFor($scope));
     }
 }

@@ -33,7 +33,7 @@ final class CoverageController extends Controller
         $shop = $this->workbook($request);
         $day = $request->day();
         $workbook = SupposedKit::in($shop, $request->ids('with'), $request->ids('without'));
-        $stands = SupposedKit::standing($shop, $day, $request->ids('with'), $request->ids('without'));
+        $stands = SupposedKit::standing($shop, $day, $request->hand(), $request->ids('with'), $request->ids('without'));
         $report = self::report($workbook, $stands);
         $rulers = new RulerWriter($request->units());
         $written = (new ReportWriter($request->units(), tellsAssets: $day !== null))->report($report);
@@ -44,7 +44,8 @@ final class CoverageController extends Controller
             'report' => $isJudged ? $written : Unjudged::report($written),
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
-            ...$workbook === $shop ? [] : ['was' => self::was(self::report($shop, SupposedKit::standing($shop, $day)))],
+            ...$workbook === $shop ? [] : ['was' => self::was(self::report($shop, SupposedKit::standing($shop, $day, $request->hand())))],
+            ...$request->hand() === null ? [] : ['hand' => ['id' => $request->hand(), 'name' => $stands->kit->worker?->name]],
             ...$day === null ? [] : ['day' => array_diff_key((new DayWriter())->kit($stands), ['hand' => null])],
             ...(new ThingsById(Gate::allows('export', Shop::class)))->of($workbook),
         ]);
@@ -54,7 +55,7 @@ final class CoverageController extends Controller
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
         $workbook = $this->workbook($request, [$line]);
-        $report = self::report($workbook, SupposedKit::standing($workbook, $request->day(), $request->ids('with'), $request->ids('without')));
+        $report = self::report($workbook, SupposedKit::standing($workbook, $request->day(), $request->hand(), $request->ids('with'), $request->ids('without')));
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -72,7 +73,7 @@ final class CoverageController extends Controller
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function workbook(CoverageRequest $request, ?array $lines = null): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null);
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null, $request->hand() !== null);
     }
 
     /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */

@@ -104,9 +104,9 @@ final class RegisterController extends Controller
     {
         $items = $request->entries();
         foreach ($items as $item) {
-            Gate::authorize('writeEntry', [Shop::class, is_string($item->what ?? null) ? $item->what : '']);
+            self::authorizeEntry($item);
         }
-        $written = $logbook->write($this->shop($request), $items);
+        $written = $logbook->write($this->shop($request), $items, wantsEvidence: true);
 
         return $this->json(['entries' => $written->things, 'change' => $written->entry], 201, self::entry($written));
     }
@@ -114,7 +114,7 @@ final class RegisterController extends Controller
     /** The whole log as a table. */
     public function table(Request $request, LogFile $file): Response
     {
-        return new Response($file->of($this->shop($request)), headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . LogTable::NAME . '"']);
+        return new Response($file->of($this->shop($request), Gate::allows('setUp', Shop::class) ? null : $this->person($request)->personCode() ?? ''), headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . LogTable::NAME . '"']);
     }
 
     /** Writes down what a table has more than the log. */
@@ -126,10 +126,16 @@ final class RegisterController extends Controller
             return $this->json(['written' => 0, 'change' => null]);
         }
         foreach ($news as $item) {
-            Gate::authorize('writeEntry', [Shop::class, is_string($item->what ?? null) ? $item->what : '']);
+            self::authorizeEntry($item);
         }
         $written = $file->write($shop, $news);
 
         return $this->json(['written' => count($news), 'change' => $written->entry], 201, self::entry($written));
+    }
+
+    private static function authorizeEntry(\stdClass $item): void
+    {
+        $text = static fn(string $key): ?string => is_string($item->{$key} ?? null) ? $item->{$key} : null;
+        Gate::authorize('writeEntry', [Shop::class, $text('what') ?? '', $text('person')]);
     }
 }

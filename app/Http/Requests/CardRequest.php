@@ -12,7 +12,7 @@ final class CardRequest extends FormRequest
     use AsksInUnits;
     use ListsThings;
     use NamesDay;
-    use NamesThings;
+    use NamesHand;
 
     /** Cards that are printed or kept at once: some fifty sheets. */
     public const MOST = 200;
@@ -27,6 +27,7 @@ final class CardRequest extends FormRequest
             'at' => ['integer', 'min:1', 'max:1000000'],
             'lines' => ['string', self::IDS, self::atMost(self::MOST)],
             'on' => [self::isDay(...)],
+            'hand' => ['string', self::ID],
             ...self::unitRules(),
         ];
     }

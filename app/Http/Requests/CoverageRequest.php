@@ -12,12 +12,13 @@ final class CoverageRequest extends FormRequest
     use AsksInUnits;
     use ListsThings;
     use NamesDay;
+    use NamesHand;
     use NamesKit;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], 'on' => [self::isDay(...)], ...self::unitRules()];
+        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], 'on' => [self::isDay(...)], 'hand' => ['string', self::ID], ...self::unitRules()];
     }
 
     public function scope(): string

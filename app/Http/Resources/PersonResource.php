@@ -24,6 +24,7 @@ final class PersonResource extends JsonResource
             'shop' => $shop->name,
             'shopId' => $this->shop_id,
             'currency' => $shop->currency,
+            'person' => $this->personCode(),
             'maySetUpTheShop' => $this->role->maySetUpTheShop(),
         ];
     }

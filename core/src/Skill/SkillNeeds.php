@@ -24,6 +24,17 @@ final class SkillNeeds
      */
     public static function of(array $scopes, \Closure $rules): array
     {
+        return array_map(array_sum(...), self::byScope($scopes, $rules));
+    }
+
+    /**
+     * @param list<Scope>                 $scopes
+     * @param \Closure(Scope): HouseRules $rules
+     *
+     * @return array<string, array<string, int>> the same by skill and scope
+     */
+    public static function byScope(array $scopes, \Closure $rules): array
+    {
         $needed = [];
         foreach ($scopes as $scope) {
             $inForce = $rules($scope);
@@ -33,7 +44,7 @@ final class SkillNeeds
                 $isFaulty = array_filter($checks->of($line), static fn(Reason $check): bool => $check->fit === Fit::Unsuitable) !== [];
                 $skills = array_map(static fn(Step $step): ?string => $step->skill($line)?->name, $isFaulty ? [] : $steps->of($line));
                 foreach (array_unique(array_filter($skills)) as $skill) {
-                    $needed[$skill] = ($needed[$skill] ?? 0) + $line->quantity;
+                    $needed[$skill][$scope->id] = ($needed[$skill][$scope->id] ?? 0) + $line->quantity;
                 }
             }
         }

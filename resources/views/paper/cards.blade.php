@@ -48,7 +48,7 @@ h3 { margin: 0 0 0.4mm; font-size: 8.6pt; }
 @foreach ($row as $card)
 <td class="card {{ $card['set'] }}" colspan="{{ $card['set'] === 'quarter' ? 1 : 2 }}">
 <h2>{{ str_replace('mm2', 'mm²', implode(' + ', $card['wires'])) ?: 'Screw' }}@if ($card['terminal'] !== null) → {{ $card['terminal'] }}@endif</h2>
-<p class="of muted"><b>{{ $card['quantity'] }} ×</b> · {{ $kit }}{{ $on === null ? '' : ' on ' . $on }} · {{ $scope }}</p>
+<p class="of muted"><b>{{ $card['quantity'] }} ×</b> · {{ $kit }}{{ $on === null ? '' : ' on ' . $on }}{{ $hand === null ? '' : ' · in the hands of ' . $hand }} · {{ $scope }}</p>
 @if ($card['status'] === 'faulty')
 <p class="hole"><b>✕ NOT TO BE MADE.</b> @foreach ($card['checks'] as $check) {{ str_replace('mm2', 'mm²', $check['text']) }} @endforeach</p>
 @elseif ($card['status'] === 'hole')

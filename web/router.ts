@@ -46,6 +46,8 @@ export const router = createRouter({
       name: 'thing',
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
+    { path: '/train', name: 'train', component: () => import('./train/TrainPlace.vue') },
+    { path: '/train/people/:id', name: 'person', component: () => import('./train/PersonPlace.vue') },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },

@@ -20,6 +20,7 @@ const person = (id: number) =>
     shop: 'T',
     currency: 'EUR',
     maySetUpTheShop: true,
+    person: null,
   }) as const;
 
 async function signIn(id: number): Promise<QueryClient> {

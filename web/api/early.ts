@@ -50,7 +50,7 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   const kit = asked.kit ?? pair.kit;
   const scope = asked.scope ?? pair.scope;
   // What is supposed of a kit is asked by the page.
-  const isSupposed = page.searchParams.has('with') || page.searchParams.has('without');
+  const isSupposed = ['with', 'without', 'hand'].some((key) => page.searchParams.has(key));
   if (!kit || !scope || isSupposed) return;
   // Who comes without saying which sees a kit that is kept by its things as it is today (lines/usePair).
   const isOfToday = pair.isTracked && (asked.kit === null || asked.scope === null);

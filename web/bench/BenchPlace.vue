@@ -9,6 +9,7 @@ import { useKeptCards } from '@/data/keptCards';
 import { useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
+import PickHand from '@/lines/PickHand.vue';
 import { usePair } from '@/lines/usePair';
 import { useSession } from '@/session/useSession';
 import { useSettings } from '@/settings/useSettings';
@@ -36,17 +37,21 @@ const { pair } = usePair(
 const toAsk = computed<CardAsked | null>(() => {
   const { kit, scope } = pair.value;
   const line = asked('line');
-  const { on } = pair.value;
-  return kit && scope ? { kit, scope, ...(line === null ? {} : { line }), ...(on ? { on } : {}) } : null;
+  const { on, hand } = pair.value;
+  return kit && scope
+    ? { kit, scope, ...(line === null ? {} : { line }), ...(on ? { on } : {}), ...(hand ? { hand } : {}) }
+    : null;
 });
 const query = useCard(toAsk, units);
 const page = computed(() => query.data.value);
 /** Since when what is in sight was kept; undefined where the server gave it. */
 const keptAt = computed(() => page.value?.keptAt);
 const onDevice = useKeptCards(
-  // What is there on a day is another on the next: only what is on paper is kept.
+  // What is there on a day, and what somebody may do alone, is another on the next: only what is on paper is kept.
   computed(() =>
-    toAsk.value && !toAsk.value.on ? { kit: toAsk.value.kit, scope: toAsk.value.scope } : null,
+    toAsk.value && !toAsk.value.on && !toAsk.value.hand
+      ? { kit: toAsk.value.kit, scope: toAsk.value.scope }
+      : null,
   ),
   units,
   computed(() => (page.value && keptAt.value === undefined ? query.dataUpdatedAt.value : 0)),
@@ -73,6 +78,7 @@ const printed = (lines: string | null) =>
     scope: pair.value.scope ?? '',
     ...(lines === null ? {} : { lines }),
     ...(pair.value.on ? { on: pair.value.on } : {}),
+    ...(pair.value.hand ? { hand: pair.value.hand } : {}),
     ...units.value,
   })}`;
 </script>
@@ -97,6 +103,7 @@ const printed = (lines: string | null) =>
           :picked="pair.scope"
           @pick="show({ scope: $event, line: null })"
         />
+        <PickHand :picked="pair.hand" />
         <label v-if="kits.find(({ id }) => id === pair.kit)?.tracked" class="day">
           On
           <input
@@ -129,6 +136,7 @@ const printed = (lines: string | null) =>
                 scope: pair.scope,
                 line: page.card.line,
                 ...(pair.on ? { on: pair.on } : {}),
+                ...(pair.hand ? { hand: pair.hand } : {}),
               },
             }"
             >On Cover</RouterLink

@@ -3,6 +3,8 @@ import { useTitle } from '@vueuse/core';
 import { useTemplateRef } from 'vue';
 import { useDayAsked } from '@/data/calendar';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
+import { useAddress } from '@/frame/useAddress';
+import PickHand from '@/lines/PickHand.vue';
 import PickOne from '@/shared/PickOne.vue';
 import FirstSteps from './FirstSteps.vue';
 import SupposedNote from './SupposedNote.vue';
@@ -10,6 +12,7 @@ import YearBand from './YearBand.vue';
 
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
 const judged = useTemplateRef('judged');
+const { asked } = useAddress();
 useTitle(() => {
   const { kit, scope } = judged.value?.coverage ?? {};
   return kit && scope ? `${kit.name} × ${scope.name} – Gondrik` : 'Cover – Gondrik';
@@ -36,6 +39,7 @@ useTitle(() => {
     <template #under="{ pair, coverage, units }"
       ><YearBand :pair="pair" :coverage="coverage" :units="units"
     /></template>
+    <template #tools><PickHand :picked="asked('hand') ?? undefined" /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
 </template>

@@ -28,6 +28,8 @@ export interface CardAsked {
   line?: string;
   /** With what counts in the kit on this day; without one all that is packed. */
   on?: string;
+  /** Id of who works with it. */
+  hand?: string;
 }
 
 /** A card and its neighbours; with when it was kept where no server could give it. */
@@ -52,8 +54,8 @@ export function useCard(asked: Ref<CardAsked | null>, units: Ref<Units>) {
         return await card.queryFn(context);
       } catch (error) {
         const isAway = isOutOfReach(error) && !context.signal.aborted;
-        // A card of another day is none.
-        const instead = isAway && !of().on ? await keptCard(of(), units.value) : undefined;
+        // A card of another day, or for other hands, is none.
+        const instead = isAway && !of().on && !of().hand ? await keptCard(of(), units.value) : undefined;
         if (instead) return instead;
         throw error;
       }

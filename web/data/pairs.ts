@@ -17,6 +17,8 @@ export interface Pair {
   without?: string;
   /** The day on which it is asked; without one all that is packed takes part. */
   on?: string;
+  /** Id of who works with it; without one nobody in particular. */
+  hand?: string;
 }
 
 /** What the address says where somebody looks at the work without a kit in hand. */
@@ -54,6 +56,7 @@ const supposed = (pair: Pair) => ({
   ...(pair.with ? { with: pair.with } : {}),
   ...(pair.without ? { without: pair.without } : {}),
   ...(pair.on && pair.kit ? { on: pair.on } : {}),
+  ...(pair.hand && pair.kit ? { hand: pair.hand } : {}),
 });
 
 export const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>

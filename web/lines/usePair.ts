@@ -11,8 +11,11 @@ interface Named {
   tracked?: boolean;
 }
 
-/** What Cover is asked to suppose of the kit, and the day; a card knows the day, and elsewhere the kit is as it is, on paper. */
-const SUPPOSED: Record<string, string[]> = { cover: ['with', 'without', 'on'], bench: ['on'] };
+/** What Cover is asked to suppose of the kit, the day and whose hands; a card knows the day and the hands, and elsewhere the kit is as it is, on paper. */
+const SUPPOSED: Record<string, string[]> = {
+  cover: ['with', 'without', 'on', 'hand'],
+  bench: ['on', 'hand'],
+};
 
 /**
  * Kit and scope by the address. Whoever comes without saying which gets what was looked at last, else the first of each; Cover shows a
@@ -70,7 +73,7 @@ export function usePair(
   return {
     pair,
     held: computed(() =>
-      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without, pair.value.on]
+      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without, pair.value.on, pair.value.hand]
         .filter((part) => part !== undefined)
         .join(' '),
     ),

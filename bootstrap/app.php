@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Middleware\RefuseControlCharacters;
 use App\Http\Problems\ErrorLog;
 use App\Http\Problems\ProblemRenderer;
+use App\People\LastLead;
 use App\Providers\AppServiceProvider;
 use App\Writing\ChangedMeanwhile;
 use App\Writing\InUse;
@@ -45,7 +46,7 @@ return Application::configure(basePath: dirname(__DIR__))
     })
     ->withExceptions(static function (Exceptions $exceptions): void {
         // What is refused in its ordinary course is an answer, no error of ours: the log has what somebody should read.
-        $exceptions->dontReport([InvalidWorkbook::class, StaleVersion::class, ChangedMeanwhile::class, InUse::class]);
+        $exceptions->dontReport([InvalidWorkbook::class, StaleVersion::class, ChangedMeanwhile::class, InUse::class, LastLead::class]);
         $exceptions->report(ErrorLog::query(...))->stop();
         // By the path as it was sent: one that is no text is ours to refuse too.
         $isOurs = static fn(Request $request): bool => preg_match('~^/(api|sanctum)(/|$)~', $request->getPathInfo()) === 1;

@@ -3,17 +3,20 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedPlanController;
+use App\Http\Controllers\AccountController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
 use App\Http\Controllers\DueController;
+use App\Http\Controllers\EntranceController;
 use App\Http\Controllers\GaugeController;
 use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\RegisterController;
@@ -28,6 +31,7 @@ use App\Http\Controllers\ToolController;
 use App\Http\Controllers\TrialController;
 use App\Http\Controllers\WordController;
 use App\Http\Controllers\WorkbookController;
+use App\Http\Middleware\NotesWhoIsHere;
 use App\Http\Middleware\RoomForImports;
 use App\Http\Middleware\TakesTurns;
 use App\Models\Shop;
@@ -51,13 +55,21 @@ Route::get('calculations/{what}', [ReferenceController::class, 'calculate'])->wh
 Route::get('feeds/{key}.ics', [DueController::class, 'feed'])->where('key', DueFeed::KEY)->middleware('throttle:feeds')->withoutMiddleware(EnsureFrontendRequestsAreStateful::class);
 Route::get('session', [SessionController::class, 'show']);
 Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+// By a link that a lead has made.
+Route::post('entrance/look', [EntranceController::class, 'show'])->middleware('throttle:sign-in');
+Route::post('entrance', [EntranceController::class, 'store'])->middleware('throttle:sign-in');
 
 $models = array_column(BuiltIn::LISTS, 'value');
 $tables = [...$models, WorkbookList::Kits->value, WorkbookList::People->value, WorkbookList::Assets->value];
 
-Route::middleware('auth:sanctum')->group(static function () use ($models, $tables): void {
+Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static function () use ($models, $tables): void {
     Route::delete('session', [SessionController::class, 'destroy']);
     Route::middleware('can:read,' . Shop::class)->group(static function () use ($models): void {
+        Route::delete('session/others', [OwnAccountController::class, 'endOthers']);
+        Route::put('session/password', [OwnAccountController::class, 'changePassword'])->middleware('throttle:sign-in');
+        Route::get('tokens', [OwnAccountController::class, 'tokens']);
+        Route::post('tokens', [OwnAccountController::class, 'makeToken']);
+        Route::delete('tokens/{token}', [OwnAccountController::class, 'endToken'])->whereNumber('token');
         Route::get('version', [ShopController::class, 'version']);
         Route::get('kits', [KitController::class, 'index']);
         Route::get('tools', [ToolController::class, 'index']);
@@ -132,6 +144,12 @@ Route::middleware('auth:sanctum')->group(static function () use ($models, $table
         Route::post('catalogue/{list}', [CatalogueController::class, 'takeAll'])->whereIn('list', $models);
         Route::post('{list}/{id}/confirm', [ThingController::class, 'confirm'])->whereIn('list', array_column(Proposals::LISTS, 'value'));
         Route::post('assets/{id}/proven', [RegisterController::class, 'prove']);
+        Route::get('accounts', [AccountController::class, 'index']);
+        Route::post('accounts', [AccountController::class, 'store'])->middleware('throttle:uploads');
+        Route::put('accounts/{account}', [AccountController::class, 'update'])->whereNumber('account');
+        Route::delete('accounts/{account}', [AccountController::class, 'destroy'])->whereNumber('account');
+        Route::post('accounts/{account}/link', [AccountController::class, 'link'])->whereNumber('account')->middleware('throttle:uploads');
+        Route::post('accounts/{account}/back', [AccountController::class, 'bringBack'])->whereNumber('account');
         Route::put('currency', [ShopController::class, 'price']);
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });

@@ -56,7 +56,7 @@ final readonly class DemoShop
             $workbook = $this->codec->read(self::asOf(Day::read(now()->toDateString())));
             $shop = Shop::query()->create(['name' => $workbook->title ?? 'Demo', 'is_demo' => true]);
             foreach (self::PEOPLE as $person) {
-                User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD]);
+                User::query()->create([...$person, 'shop_id' => $shop->id, 'password' => self::PASSWORD, 'joined_at' => now()]);
             }
             $this->importer->apply($shop, $workbook);
             foreach ($shop->users as $user) {

@@ -16,7 +16,7 @@ use Illuminate\Testing\TestResponse;
  */
 
 /** Tables that say how a shop stands. */
-const KEPT = ['log_entries', 'loans', 'shops', 'kit_tools', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items'];
+const KEPT = ['log_entries', 'loans', 'shops', 'kit_tools', 'lines', 'imports', 'changes', 'aliases', 'column_names', 'plans', 'plan_items', 'users', 'personal_access_tokens', 'invitation_tokens', 'password_reset_tokens'];
 
 /** SQLSTATE, and what it is told as: PostgreSQL appendix A. */
 const FAULTS = ['53100' => 507, '08006' => 503, '55P03' => 503];
@@ -95,6 +95,24 @@ function writings(): array
         'POST assets/{id}/proven' => static fn(): array => ['POST', 'assets/CR-01/proven?wire=hookup-18&terminal=ring-red-m4&nest=red', []],
         'POST log' => static fn(): array => ['POST', 'log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']], ['what' => 'back', 'asset' => 'ST-04']]]],
         'POST log.csv' => static fn(): array => ['POST', 'log.csv', "what,asset,to.text\r\nout,TQ-03,van\r\nback,ST-04,\r\n"],
+        'POST accounts' => static fn(): array => ['POST', 'accounts', ['name' => 'Nela Sorge', 'email' => 'nela@tarnholt.example', 'role' => 'hand', 'person' => 'nela-sorge']],
+        'PUT accounts/{account}' => static fn($test): array => ['PUT', 'accounts/' . personOf($test->demo(), Role::Hand)->id, ['name' => 'Beno T.', 'role' => 'coordinator']],
+        'DELETE accounts/{account}' => static fn($test): array => ['DELETE', 'accounts/' . personOf($test->demo(), Role::Hand)->id],
+        'POST accounts/{account}/link' => static fn($test): array => ['POST', 'accounts/' . personOf($test->demo(), Role::Hand)->id . '/link'],
+        'POST accounts/{account}/back' => static function ($test): array {
+            $account = 'accounts/' . personOf($test->demo(), Role::Hand)->id;
+            $test->deleteJson('/api/v1/' . $account)->assertNoContent();
+
+            return ['POST', $account . '/back'];
+        },
+        'POST entrance' => static function ($test): array {
+            parse_str((string) parse_url((string) $test->postJson('/api/v1/accounts/' . personOf($test->demo(), Role::Hand)->id . '/link')->json('link'), PHP_URL_FRAGMENT), $of);
+
+            return ['POST', 'entrance', [...$of, 'password' => 'another long one'], ['Origin' => 'http://localhost']];
+        },
+        'PUT session/password' => static fn(): array => ['PUT', 'session/password', ['current' => 'cable-car', 'password' => 'another long one']],
+        'POST tokens' => static fn(): array => ['POST', 'tokens', ['name' => 'nightly list']],
+        'DELETE tokens/{token}' => static fn($test): array => ['DELETE', 'tokens/' . $test->postJson('/api/v1/tokens', ['name' => 'nightly list'])->json('token.id')],
         'POST scopes' => static fn(): array => ['POST', 'scopes', ['name' => 'A scope', 'lines' => [['id' => 'l1', ...LINE]]]],
         'PUT scopes/{id}' => static fn($test): array => $changed($test, 'scopes/tower-7'),
         'DELETE scopes/{id}' => static fn($test): array => ['DELETE', 'scopes/tower-7', [], $version($test, 'scopes/tower-7')],
@@ -188,6 +206,8 @@ function failsAt(int $number, string $state): object
 }
 
 it('writes all or nothing, whatever fails at', function (string $route): void {
+    // That somebody is here is noted as seldom as it may be, and never in the way.
+    $this->demo()->users()->update(['last_seen_at' => now()->addDay()]);
     $this->actingAs($this->lead($this->demo()));
     $request = writings()[$route]($this);
     [$method, $path] = $request;
@@ -221,6 +241,6 @@ it('knows every route that writes', function (): void {
         }
     }
     // These keep nothing of what they are given, but sessions and, of an import, the file.
-    $others = ['POST session', 'DELETE session', 'POST imports', 'POST sheets', 'POST scopes/{scope}/sheet', 'POST tables/{list}/rows', 'POST tables/{list}/read', 'POST trials/wires', 'POST trials/terminals', 'POST trials/tools'];
+    $others = ['POST entrance/look', 'DELETE session/others', 'POST session', 'DELETE session', 'POST imports', 'POST sheets', 'POST scopes/{scope}/sheet', 'POST tables/{list}/rows', 'POST tables/{list}/read', 'POST trials/wires', 'POST trials/terminals', 'POST trials/tools'];
     expect(array_values(array_filter($writing, static fn(string $route): bool => !str_starts_with($route, 'POST _') && !in_array($route, $others, true))))->toEqualCanonicalizing(array_keys(writings()));
 });

@@ -24,13 +24,13 @@ $app->make(Kernel::class)->bootstrap();
 $workbook = $app->make(WorkbookCodec::class)->read(DemoShop::asOf(Day::read(now()->toDateString())));
 $shop = Shop::query()->create(['name' => $workbook->title]);
 foreach (['Ivo Marell' => Role::Lead, 'Sanna Quist' => Role::Coordinator, 'Beno Tashe' => Role::Hand] as $name => $role) {
-    User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role]);
+    User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role, 'joined_at' => now()]);
 }
 $app->make(WorkbookImport::class)->apply($shop, $workbook);
 
 foreach (['mouse', 'keys'] as $way) {
     foreach (range(0, 2) as $attempt) {
         $empty = Shop::query()->create(['name' => 'Ferry workshop']);
-        User::query()->create(['shop_id' => $empty->id, 'name' => 'Nela Orban', 'email' => $way . $attempt . '@nothing.example', 'password' => 'cable-car', 'role' => Role::Lead]);
+        User::query()->create(['shop_id' => $empty->id, 'name' => 'Nela Orban', 'email' => $way . $attempt . '@nothing.example', 'password' => 'cable-car', 'role' => Role::Lead, 'joined_at' => now()]);
     }
 }

@@ -36,7 +36,7 @@ final class OpenShop extends Command
             }
             $password = Str::password(16, symbols: false);
             $shop = Shop::query()->create(['name' => (string) $this->argument('name')]);
-            User::query()->create(['shop_id' => $shop->id, 'name' => 'Lead', 'email' => mb_strtolower((string) $this->option('email')), 'password' => $password, 'role' => Role::Lead]);
+            User::query()->create(['shop_id' => $shop->id, 'name' => 'Lead', 'email' => mb_strtolower((string) $this->option('email')), 'password' => $password, 'role' => Role::Lead, 'joined_at' => now()]);
 
             return $password;
         });

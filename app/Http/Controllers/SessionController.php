@@ -36,7 +36,7 @@ final class SessionController extends Controller
         if (!$request->hasSession()) {
             throw new BadRequestHttpException('Signing in is for the page: it sends its own address as Origin or Referer. Scripts bring a token.');
         }
-        $user = User::query()->where('email', $request->email())->first();
+        $user = User::query()->where('email', $request->email())->whereNotNull('joined_at')->whereNull('left_at')->first();
         // The same work for an address that nobody has, so that the time taken does not tell which there are.
         $fits = $user === null ? Hash::make($request->password()) === '' : Hash::check($request->password(), $user->password);
         if ($user === null || !$fits) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Problems;
 
 use App\LongQuestions\Waits;
+use App\People\LastLead;
 use App\Writing\ChangedMeanwhile;
 use App\Writing\InUse;
 use App\Writing\StaleVersion;
@@ -31,6 +32,7 @@ final class ProblemRenderer
             $error instanceof ChangedMeanwhile => new ProblemDetails(409, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed),
             $error instanceof StaleVersion => new ProblemDetails(412, 'Somebody has changed this meanwhile', $error->getMessage(), type: ProblemType::Changed, more: ['present' => $error->present, ...$error->changed === null ? [] : ['changed' => $error->changed]]),
             $error instanceof InUse => new ProblemDetails(409, 'It is used', $error->getMessage(), type: ProblemType::InUse, more: ['uses' => $error->uses, 'count' => $error->count]),
+            $error instanceof LastLead => new ProblemDetails(409, 'The shop needs a lead', $error->getMessage()),
             $error instanceof AuthenticationException => new ProblemDetails(401, 'Not signed in', 'Sign in and try again.'),
             $error instanceof Waits => new ProblemDetails(503, 'It waits for its turn', $error->getMessage(), type: ProblemType::Waits),
             $error instanceof HttpException => self::http($error),

@@ -18,7 +18,7 @@ require __DIR__ . '/../vendor/autoload.php';
 const ROOT = __DIR__ . '/..';
 const COPY = ROOT . '/var/mutate';
 
-const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
+const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|RulerTest|ReportWriterTest|HandTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
@@ -26,12 +26,12 @@ const SUITES = [
     'Entry' => ['EntryTest|EntryByNameTest', 'SheetTest'],
     'Sheet' => ['SheetTest'],
     'Listing' => ['ListingTest'],
-    'Card' => ['CardTest'],
+    'Card' => ['CardTest', 'HandTest'],
     'Catalogue' => ['CatalogueTest'],
     'OnDay' => ['ThingsTest|CalendarTest', 'ChartTest'],
     'Proof' => ['ChartTest|ProvenTest|DoubtTest|SeriesTest', 'ThingsTest|StatisticsTest'],
     'Gauge' => ['GaugeTest'],
-    'Skill' => ['SkillTest'],
+    'Skill' => ['SkillTest|AbsenceTest'],
     'Bench' => ['BenchTest|SampleSizeTest', ...OTHER_SUITES],
     'Log' => ['ThingsTest|CalendarTest'],
     'Calendar' => ['CalendarTest|DoubtTest'],
@@ -40,18 +40,19 @@ const SUITES = [
     'Ruler' => ['RulerTest'],
 ];
 const APP_SUITES = [
-    'Policies' => ['RolesTest', 'LogTest'],
+    'Policies' => ['RolesTest', 'LogTest|SkillTest'],
     'History' => ['HistoryTest'],
     'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest'],
     'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest', 'RolesTest|CatalogueTest'],
     'Things' => ['ThingTest|CatalogueTest', 'HistoryTest'],
     'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
     'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
-    'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest'],
+    'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest|SkillTest'],
+    'People' => ['AccountTest|SkillTest', 'FaultTest'],
     'Print' => ['LabelTest|BenchTest'],
     'Planning' => ['PlanTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],
-    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest', 'DayTest'],
+    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest|AccountTest|SkillTest', 'DayTest'],
 ];
 
 function shell(string $command): void

@@ -57,6 +57,11 @@ test.describe('signed in', () => {
     ['Plan', '/plan?kit=pylon-backpack&scope=tower-7'],
     ['a card', '/bench?kit=pylon-backpack&scope=tower-7'],
     ['Reckon', '/bench/reckon?what=notch&size=12+AWG&construction=stranded&hole=2.2'],
+    ['Train', '/train?away=pavo-lindh'],
+    ['a person', '/train/people/nela-sorge?skill=crimp:open-barrel'],
+    ['who comes in', '/shop/people'],
+    ['one’s own account', '/shop/you'],
+    ['a link that leads nowhere', '/enter#by=invitation&email=a@b.example&token=x'],
     ['Tables', '/tables'],
     ['Shop', '/shop'],
   ] as const) {

@@ -67,14 +67,24 @@ test('pictures of the main views', async ({ page }) => {
   await page.getByText('Written: 1 line').waitFor();
   await page.locator('.done').getByRole('button', { name: 'Undo' }).click();
   await page.getByText('Taken back').waitFor();
-  await page.goto('/shop/history');
-  await page.locator('summary').nth(1).click();
-  await shoot('history');
-  await page.goto('/crib');
-  await page.getByRole('grid').waitFor();
-  await shoot('crib');
+  // Somebody asked in, and taken out again.
+  await page.goto('/shop/people');
+  const form = page.getByRole('form', { name: 'Ask somebody in' });
+  await form.getByLabel('Name').fill('Ylva Tren');
+  await form.getByLabel('E-mail address').fill('ylva@tarnholt.example');
+  await form.getByRole('button', { name: 'Make the link' }).click();
+  await page.getByText('Ylva Tren is asked in').waitFor();
+  await shoot('people');
+  await page
+    .getByRole('listitem')
+    .filter({ hasText: 'ylva@' })
+    .getByRole('button', { name: 'Take out' })
+    .click();
+  await page.getByText('Ylva Tren comes in no more').waitFor();
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
+    ['train', '/train?away=rike-almsted', /^crimping lugs/],
+    ['person', '/train/people/nela-sorge?skill=crimp:open-barrel', /^Seen most/],
     ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],
     ['due', '/crib/due', /^In your own calendar/],
@@ -110,8 +120,4 @@ test('pictures of the main views', async ({ page }) => {
   await page.goto(`${tower}&line=winch-50&step=2`);
   await page.getByText('What misses, nearest first').waitFor();
   await shoot('cover-tablet');
-
-  await page.setViewportSize({ width: 390, height: 800 });
-  await page.goto(tower);
-  await shoot('cover-narrow');
 });

@@ -11,6 +11,7 @@ import { payIn } from '@/shared/currency';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { keepPage } from './keepPage';
 
+const ComeIn = defineAsyncComponent(() => import('@/session/ComeIn.vue'));
 const SignIn = defineAsyncComponent(() => import('@/session/SignIn.vue'));
 const settings = useSettings();
 const theme = useTheme();
@@ -20,6 +21,8 @@ watch(
   { immediate: true },
 );
 
+/** By a link, whoever else may be signed in here. */
+const isComingIn = location.pathname === '/enter';
 const { isLoading, error, retry, person } = useSession();
 // The page stays mounted under the sign-in when a session ends, so that nothing on it is lost.
 const hasBeenSignedIn = ref(false);
@@ -42,7 +45,8 @@ watch(
 <template>
   <v-app>
     <ReachNote />
-    <div v-if="isLoading" class="waiting muted" role="status">Opening the shop …</div>
+    <ComeIn v-if="isComingIn" />
+    <div v-else-if="isLoading" class="waiting muted" role="status">Opening the shop …</div>
     <div v-else-if="error && !hasBeenSignedIn" class="waiting">
       <ProblemNote :problem="problemOf(error)" @retry="retry()" />
     </div>

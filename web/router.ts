@@ -49,6 +49,8 @@ export const router = createRouter({
     { path: '/train', name: 'train', component: () => import('./train/TrainPlace.vue') },
     { path: '/train/people/:id', name: 'person', component: () => import('./train/PersonPlace.vue') },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
+    { path: '/shop/people', name: 'accounts', component: () => import('./shop/AccountsPlace.vue') },
+    { path: '/shop/you', name: 'own', component: () => import('./shop/OwnPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },
   ],

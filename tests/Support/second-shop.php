@@ -27,6 +27,9 @@ foreach (['Ivo Marell' => Role::Lead, 'Sanna Quist' => Role::Coordinator, 'Beno 
     User::query()->create(['shop_id' => $shop->id, 'name' => $name, 'email' => $role->value . '@second.example', 'password' => 'cable-car', 'role' => $role, 'joined_at' => now()]);
 }
 $app->make(WorkbookImport::class)->apply($shop, $workbook);
+foreach ($shop->users as $user) {
+    $user->update(['person_id' => $shop->listed('people')->where('name', $user->name)->value('id')]);
+}
 
 foreach (['mouse', 'keys'] as $way) {
     foreach (range(0, 2) as $attempt) {

@@ -62,6 +62,7 @@ const choices = [
       </fieldset>
       <div class="actions">
         <button type="button" @click="$emit('keys')">Keys <kbd class="mono">?</kbd></button>
+        <RouterLink :to="{ name: 'own' }" @click="isOpen = false">Password</RouterLink>
         <button type="button" @click="signOut.mutate()">Sign out</button>
       </div>
     </div>

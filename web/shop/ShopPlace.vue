@@ -11,8 +11,14 @@ const { person } = useSession();
 
 <template>
   <PlaceFrame :title="person?.shop ?? 'Shop'" look="page" is-shown>
-    <p v-if="person?.maySetUpTheShop">
-      <RouterLink :to="{ name: 'history' }">What was done, by whom and when</RouterLink>
+    <p class="ways">
+      <RouterLink v-if="person?.role === 'lead'" :to="{ name: 'accounts' }"
+        >Who comes in, and as what</RouterLink
+      >
+      <RouterLink v-if="person?.maySetUpTheShop" :to="{ name: 'history' }"
+        >What was done, by whom and when</RouterLink
+      >
+      <RouterLink :to="{ name: 'own' }">Your password and tokens</RouterLink>
     </p>
     <div class="columns">
       <section aria-labelledby="import">
@@ -69,6 +75,12 @@ const { person } = useSession();
 
 h2 {
   font-size: 17px;
+}
+
+.ways {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 24px;
 }
 
 .zip {

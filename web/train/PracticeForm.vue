@@ -66,8 +66,11 @@ function key(event: KeyboardEvent): void {
         </li>
       </ol>
       <span v-else class="muted"
-        >Click here and press <kbd>G</kbd> for a good piece, <kbd>1</kbd>–<kbd>{{ faults.length }}</kbd> for a
-        fault.</span
+        >Click here and press <kbd>G</kbd> for a good piece, <kbd>1</kbd
+        ><template v-if="faults.length > 1"
+          >–<kbd>{{ faults.length }}</kbd></template
+        >
+        for a fault.</span
       >
       <b class="mono" aria-live="polite"
         >{{ pieces.filter((piece) => piece === GOOD).length }} of {{ pieces.length }} good</b

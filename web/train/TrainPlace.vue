@@ -43,7 +43,7 @@ const nameOf = (id: string) => skills.data.value?.names.find(({ skill }) => skil
 
 <template>
   <PlaceFrame
-    title="Who can do what"
+    :title="!person || maySeeAll ? 'Who can do what' : 'What you can do'"
     look="scroll"
     is-shown
     :error="skills.error.value"

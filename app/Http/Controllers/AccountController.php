@@ -67,7 +67,7 @@ final class AccountController extends Controller
     /** It is shown, and mailed where a mailer is set; where it cannot be mailed, it is shown all the same. */
     private function linked(Request $request, Link $link, int $status = 200): JsonResponse
     {
-        $address = $link->address($request->getSchemeAndHttpHost());
+        $address = $link->address(rtrim(config()->string('app.url'), '/'));
         rescue(fn() => $link->user->notify(new AskedIn($link->entry, $address, $link->user->shop()->firstOrFail()->name, $this->person($request)->name, $link->until)));
 
         return $this->json(['account' => (new AccountResource($link->user))->resolve($request), 'link' => $address, 'until' => $link->until->toIso8601ZuluString()], $status);

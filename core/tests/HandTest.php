@@ -5,8 +5,11 @@ declare(strict_types=1);
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\InHands;
+use Gondrik\Core\Tool\Hand;
+use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\SkillGroup;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Verdict\Reason;
 
@@ -43,4 +46,14 @@ it('takes a skill or an operation as what nobody does alone, and nothing else', 
         ->and(SkillGroup::read('strip:soft')->has(Operation::Strip, null))->toBeFalse()
         ->and(SkillGroup::read('crimp')->has(Operation::Strip, null))->toBeFalse()
         ->and(static fn(): SkillGroup => SkillGroup::read('crimp:gold'))->toThrow(Invalid::class);
+});
+
+it('keeps who works, whatever else is supposed of the kit', function (): void {
+    $workbook = Catalogue::workbook('16mm-stranded', 'lug-16', '', 'hexagon-lug cut-cable');
+    $kit = KitAsItStands::onPaper(Catalogue::kit($workbook))->with(new Worker('ada', 'Ada', new Hand(90.0), []));
+    $tool = $workbook->tools[0];
+    foreach ([$kit->without($tool->id), $kit->oneMore($tool), $kit->oneAgain($tool), $kit->eachModelOnce()] as $supposed) {
+        expect([$supposed->worker?->id, $supposed->hand?->gripForce])->toBe(['ada', 90.0]);
+    }
+    expect($kit->with(null)->worker)->toBeNull();
 });

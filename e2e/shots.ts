@@ -84,7 +84,7 @@ test('pictures of the main views', async ({ page }) => {
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
     ['train', '/train?away=rike-almsted', /^crimping lugs/],
-    ['person', '/train/people/nela-sorge?skill=crimp:open-barrel', /^Seen most/],
+    ['person', '/train/people/nela-sorge?skill=crimp:open-barrel', /13 of 20 good/],
     ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],
     ['due', '/crib/due', /^In your own calendar/],

@@ -2,16 +2,22 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Card\CardOp;
+use Gondrik\Core\Card\CardStep;
+use Gondrik\Core\Card\SetUpCard;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Tests\Support\Catalogue;
 use Gondrik\Core\Tests\Support\InHands;
 use Gondrik\Core\Tool\Hand;
+use Gondrik\Core\Tool\HandSkill;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\SkillGroup;
 use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Invalid;
+use Gondrik\Core\Verdict\HouseRule;
 use Gondrik\Core\Verdict\Reason;
+use Gondrik\Core\Verdict\ReasonCode;
 
 /* What a kit covers in the hands of somebody: their strength and span, and what they may do alone. */
 
@@ -56,4 +62,22 @@ it('keeps who works, whatever else is supposed of the kit', function (): void {
         expect([$supposed->worker?->id, $supposed->hand?->gripForce])->toBe(['ada', 90.0]);
     }
     expect($kit->with(null)->worker)->toBeNull();
+});
+
+it('lets nobody do alone what says too little of itself', function (): void {
+    $worker = new Worker('ada', 'Ada', null, [HandSkill::read('cut')]);
+    expect([$worker->isSignedOff(HandSkill::of(Operation::Cut, null, null)), $worker->isSignedOff(HandSkill::of(Operation::Crimp, null, null)), $worker->isSignedOff(HandSkill::of(Operation::Strip, null, null))])->toBe([true, false, false]);
+});
+
+it('cites no house rule for what is a fact about somebody', function (string $hand, ?HouseRule $rule): void {
+    $row = ['case' => '', 'op' => 'strip', 'wire' => '14-stranded', 'terminal' => 'ring-blue', 'line' => '', 'tool' => 'strip-trained', 'rules' => 'trainedHands=yes', 'hand' => $hand, 'signedOff' => 'strip:soft'];
+    $trained = array_values(array_filter(InHands::step($row)->reasons(), static fn(Reason $reason): bool => $reason->code === ReasonCode::SkillTrained));
+    expect($trained[0]->rule)->toBe($rule)->and($trained[0]->numbers)->toBe($rule === null ? ['worker' => 'Ada'] : []);
+})->with(['somebody' => ['', null], 'nobody in particular' => ['none', HouseRule::TrainedHands]]);
+
+it('says on the card first that a second person must be there', function (): void {
+    $row = Catalogue::dataset('hands')['signed off for another class'][0];
+    $report = InHands::report($row);
+    $crimp = array_values(array_filter(SetUpCard::of($report, $report->lines[0])->steps, static fn(CardStep $step): bool => $step->op === CardOp::Crimp));
+    expect($crimp[0]->remarks()[0]->code)->toBe(ReasonCode::HandNotSignedOff);
 });

@@ -100,3 +100,10 @@ it('counts what the work asks for: a line once for a skill, a faulty one for non
         ->and(SkillNeeds::of([$shop->scopes[1]], $shop->rulesFor(...)))->toBe(['cut' => 2, 'strip:soft' => 2, 'crimp:insulated' => 2, 'torque' => 2, 'pull-test' => 2])
         ->and(SkillNeeds::of([], $shop->rulesFor(...)))->toBe([]);
 });
+
+it('lets somebody do alone what they are signed off for on the day, and nothing else', function (): void {
+    $shop = skillShop('2027-01-05 signed-off until=2027-02-01');
+    $alone = static fn(string $on): ?bool => $shop->worker('ada', Day::read($on))?->isSignedOff(HandSkill::read('crimp:lug'));
+    expect([$alone('2027-01-04'), $alone('2027-02-01'), $alone('2027-02-02')])->toBe([false, true, false])
+        ->and($shop->worker('zoe', Day::read('2027-02-01')))->toBeNull();
+});

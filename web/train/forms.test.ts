@@ -116,9 +116,10 @@ it('asks who saw it and what was seen', async () => {
     'What was seen?',
   ]);
   await view.find('select').setValue('cy');
+  await view.find('.year').trigger('click');
   await view.findAll('button').at(-1)!.trigger('click');
   await flushPromises();
-  // What was only shown needs no evidence.
+  // What was only shown needs no evidence, and does not lapse.
   expect(sent()).toEqual({ what: 'skill', person: 'ada', by: 'cy', skill: 'crimp:lug', level: 'shown' });
 });
 

@@ -50,7 +50,7 @@ abstract class TestCase extends BaseTestCase
     {
         $shop = Shop::query()->create(['name' => $name]);
 
-        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Somebody', 'email' => mb_strtolower($name) . '@example.test', 'password' => 'long enough', 'role' => $role, 'joined_at' => now()]);
+        return User::query()->create(['shop_id' => $shop->id, 'name' => 'Somebody', 'email' => mb_strtolower($name) . '@example.test', 'password' => 'long enough', 'role' => $role, 'joined_at' => now()])->refresh();
     }
 
     /** Somebody else at the same machine, or nobody: nothing is left of who was there before. */

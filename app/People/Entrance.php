@@ -14,14 +14,9 @@ final readonly class Entrance
     public function whose(Entry $entry, string $email, string $token): ?User
     {
         $user = User::query()->where('email', $email)->whereNull('left_at')->first();
-        if ($user === null) {
-            // The same work for an address that nobody has, so that the time taken does not tell which there are.
-            password_verify($token, '$2y$12$' . str_repeat('a', 53));
 
-            return null;
-        }
-
-        return $entry->proofs()->tokenExists($user, $token) ? $user : null;
+        // An address that nobody has is answered as one without a link: neither is compared with anything.
+        return $user !== null && $entry->proofs()->tokenExists($user, $token) ? $user : null;
     }
 
     /** They have a password of their own from now on; wherever they were signed in before, they are no more. */

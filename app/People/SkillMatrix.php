@@ -51,6 +51,7 @@ final readonly class SkillMatrix
             'pieces' => $workbook->rules()->practicePieces,
             'people' => array_values(array_filter($people, static fn(array $of): bool => $reader === null || $of['id'] === $reader)),
             'needed' => $reader === null ? $needed : array_map(static fn(array $of): array => [...$of, 'holders' => []], $needed),
+            'wanted' => SignOffs::of($workbook, $day, $reader),
             'names' => $writer->names(),
         ];
     }

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Models\Shop;
-use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\Value\Day;
+use Gondrik\Core\Wording\Words;
 use Illuminate\Support\Str;
 use Sabre\VObject\Component\VCalendar;
 
 /**
  * The dues of a shop as a calendar that others can take in (RFC 5545), under an address that is a secret: whoever knows it reads
- * dates, tags and models, and nothing else. The shop keeps only what proves the secret, so that nobody reads it from a copy of the
+ * dates, tags and models, and whose sign-off for what lapses when, and nothing else. The shop keeps only what proves the secret, so that nobody reads it from a copy of the
  * database; who has lost it makes another one.
  */
 final readonly class DueFeed
@@ -50,21 +50,27 @@ final readonly class DueFeed
         $calendar = new VCalendar(['PRODID' => '-//Gondrik//Dues//EN', 'X-WR-CALNAME' => 'Dues: ' . $shop->name, 'REFRESH-INTERVAL;VALUE=DURATION' => 'P1D']);
         foreach ($this->dues->of($shop, $today, self::DAYS) as $due) {
             if ($due->on !== null) {
-                $this->add($calendar, $shop, $due, $due->on);
+                $asset = $due->thing->asset;
+                $kind = $due->state->due->kind->value;
+                self::add($calendar, [$shop->id, $asset->id, $kind], $asset->id . ': ' . $kind, $asset->tool->name, $due->on);
+            }
+        }
+        foreach ($this->dues->signOffs($shop, $today, self::DAYS) as $wanted) {
+            if ($wanted->on !== null) {
+                self::add($calendar, [$shop->id, 'skill', $wanted->person->id, $wanted->skill->skill], $wanted->person->name . ': ' . Words::for('skill', $wanted->skill->skill), 'The sign-off lapses', $wanted->on);
             }
         }
 
         return $calendar->serialize();
     }
 
-    private function add(VCalendar $calendar, Shop $shop, AssetDue $due, Day $on): void
+    /** @param list<int|string> $of what it is about, the same as long as it is */
+    private static function add(VCalendar $calendar, array $of, string $summary, string $description, Day $on): void
     {
-        $asset = $due->thing->asset;
-        $kind = $due->state->due->kind->value;
         $event = $calendar->createComponent('VEVENT', [
-            'UID' => implode('-', [$shop->id, $asset->id, $kind]) . '@gondrik',
-            'SUMMARY' => $asset->id . ': ' . $kind,
-            'DESCRIPTION' => $asset->tool->name,
+            'UID' => implode('-', $of) . '@gondrik',
+            'SUMMARY' => $summary,
+            'DESCRIPTION' => $description,
             'TRANSP' => 'TRANSPARENT',
         ]);
         $event->add('DTSTART', str_replace('-', '', $on->plain()), ['VALUE' => 'DATE']);

@@ -9,9 +9,10 @@ use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\OnDay\AssetDue;
 use Gondrik\Core\OnDay\DueDates;
+use Gondrik\Core\Skill\SignOffWanted;
 use Gondrik\Core\Value\Day;
 
-/** What is to be done to the things of a shop, and when: for the paper on the wall and for calendars elsewhere. */
+/** What is to be done to the things of a shop and for its people, and when: for the paper on the wall and for calendars elsewhere. */
 final readonly class Dues
 {
     /** So far it looks ahead unless somebody asks for more. */
@@ -23,6 +24,14 @@ final readonly class Dues
     public function of(Shop $shop, Day $day, int $days = self::DAYS): array
     {
         return DueDates::of($this->shops->read($shop, Needs::of()->withRegister())->onDay()->histories, $day, $days);
+    }
+
+    /** @return list<SignOffWanted> of people, that have lapsed or will within so many days */
+    public function signOffs(Shop $shop, Day $day, int $days): array
+    {
+        $wanted = SignOffWanted::of($this->shops->read($shop, Needs::of()->withSkills())->skills($day), $day, $days);
+
+        return array_values(array_filter($wanted, static fn(SignOffWanted $one): bool => $one->on !== null));
     }
 
     /** @return array<string, non-empty-list<AssetDue>> by the Monday of each week; what is past stands first under "" */

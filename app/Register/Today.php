@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Register;
 
 use App\Models\Shop;
+use App\People\SignOffs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Calendar\Outlook;
 use Gondrik\Core\Coverage\Known;
@@ -13,7 +14,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Value\Day;
 
-/** What the kits of a shop lack on a day of what is packed in them, and what they will lack soon. */
+/** What the kits of a shop lack on a day of what is packed in them, what they will lack soon, and which sign-offs wait. */
 final readonly class Today
 {
     /** So far it looks ahead. */
@@ -21,8 +22,12 @@ final readonly class Today
 
     public function __construct(private ShopWorkbook $shops, private DayWriter $writer = new DayWriter()) {}
 
-    /** @return array{today: string, losses: list<array<string, mixed>>, coming: list<array<string, mixed>>} scopes that were put away are not asked */
-    public function of(Shop $shop, Day $day): array
+    /**
+     * @param string|null $reader of whom alone it is told which sign-offs wait; null for all
+     *
+     * @return array{today: string, losses: list<array<string, mixed>>, coming: list<array<string, mixed>>, signOffs: list<array<string, mixed>>} scopes that were put away are not asked
+     */
+    public function of(Shop $shop, Day $day, ?string $reader): array
     {
         $workbook = $this->shops->whole($shop);
         $days = $workbook->onDay();
@@ -44,7 +49,7 @@ final readonly class Today
         usort($losses, static fn(array $one, array $other): int => $other['lost'] <=> $one['lost']);
         usort($coming, static fn(array $one, array $other): int => [$one['on'], $other['lost']] <=> [$other['on'], $one['lost']]);
 
-        return ['today' => $day->plain(), 'losses' => $losses, 'coming' => $coming];
+        return ['today' => $day->plain(), 'losses' => $losses, 'coming' => $coming, 'signOffs' => SignOffs::of($workbook, $day, $reader)];
     }
 
     /** @return array{kit: array{id: string, name: string}, scope: array{id: string, name: string}} */

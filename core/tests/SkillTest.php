@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Log\Log;
+use Gondrik\Core\Skill\SignOffWanted;
 use Gondrik\Core\Skill\SkillNeeds;
 use Gondrik\Core\Skill\SkillOrder;
 use Gondrik\Core\Skill\Skills;
@@ -52,6 +53,21 @@ it('knows how far a person has come', function (array $row): void {
         'mayAsk' => $told?->mayAsk === true ? 'yes' : '',
     ])->toBe(array_intersect_key($row, array_flip(['level', 'since', 'to', 'tries', 'good', 'lastTen', 'mayAsk'])));
 })->with(CaseTable::of('skills', 'case'));
+
+it('tells which sign-offs wait for somebody to give them', function (array $row): void {
+    $wanted = SignOffWanted::of(skillsOf(skillShop($row['log'], $row['until']), $row['on']), Day::read($row['on']), 31);
+    expect(implode('; ', array_map(static fn(SignOffWanted $one): string => trim($one->why->value . ' ' . $one->on), $wanted)))->toBe($row['told']);
+})->with(CaseTable::of('sign-offs', 'case'));
+
+it('tells what lapsed first, then what lapses next, then who is ready', function (): void {
+    $document = ThingsShop::document('', '', '');
+    foreach ([['ada', 'cut', 'practice', []], ['ada', 'torque', 'skill', ['until' => '2027-02-10']], ['ada', 'sleeve', 'skill', ['until' => '2027-02-05']], ['bo', 'torque', 'skill', ['until' => '2027-01-20']], ['bo', 'sleeve', 'skill', ['until' => '2027-02-05']]] as $at => [$person, $skill, $what, $more]) {
+        $document['log'][] = ['id' => (string) $at, 'on' => '2027-01-05', 'what' => $what, 'person' => $person, 'skill' => $skill, ...$what === 'practice' ? ['tries' => 20, 'good' => 20] : ['level' => 'signed-off', 'by' => $person === 'bo' ? 'ada' : 'bo', ...$more]];
+    }
+    $shop = (new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR));
+    $wanted = SignOffWanted::of(skillsOf($shop, '2027-02-01'), Day::read('2027-02-01'), 31);
+    expect(array_map(static fn(SignOffWanted $one): string => $one->person->name . ' ' . $one->skill->skill, $wanted))->toBe(['Bo torque', 'Ada sleeve', 'Bo sleeve', 'Ada torque', 'Ada cut']);
+});
 
 it('asks for as many pieces of practice as the house does', function (): void {
     $may = static fn(int $pieces): bool => skillsOf($shop = skillShop('2027-01-05 12/12'), '2027-02-01', $pieces)->ofPerson($shop->register->people[0])[0]->mayAsk;

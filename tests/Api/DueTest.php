@@ -51,7 +51,7 @@ it('prints what is due by week, to be ticked off, for whoever goes round', funct
         ->and($text)->toContain('Week of Monday, ' . $week, 'Past', 'Certificate');
 });
 
-it('gives dates, tags and models to whoever knows the secret address, until it is renewed or taken back', function (): void {
+it('gives dates, tags, models and whose sign-off lapses to whoever knows the secret address, until it is renewed or taken back', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Coordinator));
     expect($this->getJson('/api/v1/feed')->json('since'))->toBeNull();
     $made = $this->postJson('/api/v1/feed')->assertCreated();
@@ -60,6 +60,8 @@ it('gives dates, tags and models to whoever knows the secret address, until it i
         ->and(OpenApi::mismatch($state, 'get', '/feed'))->toBe('')
         ->and($state->json('since'))->toStartWith($this->demoDay()->plain());
     $address = $made->json('address');
+    $year = $this->demoDay()->plus(365)->plain();
+    $wanted = array_filter($this->getJson('/api/v1/skills')->json('people'), static fn(array $person): bool => array_filter($person['skills'], static fn(array $skill): bool => $skill['until'] !== null && $skill['until'] <= $year) !== []);
     $this->app['auth']->forgetGuards();
     $calendar = calendarAt($this, $address);
     $event = collect($calendar->select('VEVENT'))->first(static fn($event): bool => (string) $event->{SUMMARIES} === 'TQ-03: verification');
@@ -67,8 +69,11 @@ it('gives dates, tags and models to whoever knows the secret address, until it i
     expect([(string) $event->DTSTART, (string) $event->DTSTART['VALUE'], (string) $event->DESCRIPTION])->toBe([str_replace('-', '', $this->demoDay()->plus(6)->plain()), 'DATE', 'Torque screwdriver 0.4–2.5 N·m'])
         // A whole day ends where the next begins.
         ->and((string) $event->DTEND)->toBe(str_replace('-', '', $this->demoDay()->plus(7)->plain()))
-        // Nobody is named, nothing costs, and nothing is said of where it is.
+        // Nothing costs, and nothing is said of where it is.
         ->and(array_diff(array_unique(array_map(static fn($property): string => $property->name, [...$event->children()])), ['UID', 'DTSTAMP', 'SUMMARY', 'DESCRIPTION', 'TRANSP', 'DTSTART', 'DTEND']))->toBe([]);
+    // Whose sign-off lapses is told with the last day of it, and who is ready for the first has no day.
+    $people = collect($calendar->select('VEVENT'))->filter(static fn($event): bool => (string) $event->DESCRIPTION === 'The sign-off lapses');
+    expect($people->map(static fn($event): string => explode(':', (string) $event->{SUMMARIES})[0])->unique()->values()->all())->toEqualCanonicalizing(array_column($wanted, 'name'));
     $ids = array_map(static fn($event): string => (string) $event->UID, $calendar->select('VEVENT'));
     expect(count(array_unique($ids)))->toBe(count($ids))->toBeGreaterThan(5);
 

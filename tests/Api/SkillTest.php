@@ -53,6 +53,23 @@ it('tells a hand of itself alone, and whom it has beside it in nothing', functio
     $this->getJson('/api/v1/coverage?kit=panel-bench&scope=station-panel&hand=beno-tashe')->assertOk()->assertJsonPath('hand', ['id' => 'beno-tashe', 'name' => 'Beno Tashe']);
 });
 
+it('tells today which sign-offs wait, and a hand only its own', function (): void {
+    $lapses = $this->demoDay();
+    $today = actingAsA($this, Role::Coordinator)->getJson('/api/v1/today')->assertOk();
+    $wanted = $today->json('signOffs');
+    $told = array_map(static fn(array $one): string => $one['person']['name'] . ' ' . $one['skill'] . ' ' . $one['why'], $wanted);
+    $tilo = $wanted[array_search('Tilo Brandvik crimp:insulated ready', $told, true)];
+    expect(OpenApi::mismatch($today, 'get', '/today'))->toBe('')
+        ->and($tilo)->toMatchArray(['name' => 'crimping insulated terminals', 'on' => null, 'tries' => 30, 'good' => 28])
+        ->and(implode('; ', $told))->toBe('Rike Almsted crimp:heat-shrink lapses; Rike Almsted sleeve lapses; Tilo Brandvik crimp:insulated ready')
+        ->and($this->getJson('/api/v1/skills')->json('wanted'))->toBe($wanted);
+    $this->postJson('/api/v1/log', ['entries' => [signOff(person: 'beno-tashe', skill: 'crimp:ferrule', until: $lapses->plus(3)->plain())]])->assertCreated();
+    $this->travelTo($lapses->plus(4) . ' 08:00:00');
+    foreach (['/today' => 'signOffs', '/skills' => 'wanted'] as $path => $key) {
+        expect(array_map(static fn(array $one): string => $one['person']['name'] . ' ' . $one['why'] . ' ' . $one['on'], actingAsA($this, Role::Hand)->getJson('/api/v1' . $path)->json($key)))->toBe(['Beno Tashe lapsed ' . $lapses->plus(3)]);
+    }
+});
+
 it('leaves out of the log for a hand what others can do and have practised', function (): void {
     $columns = static function (TestResponse $of): array {
         $rows = array_map(static fn(string $row): array => str_getcsv($row, ',', '"', ''), explode("\r\n", trim((string) $of->getContent())));

@@ -1452,7 +1452,7 @@ export interface paths {
             path?: never;
             cookie?: never;
         };
-        /** What the kits lack today of what is packed in them, and what they will lack within a month */
+        /** What the kits lack today of what is packed in them, what they will lack within a month, and which sign-offs wait */
         get: operations["readToday"];
         put?: never;
         post?: never;
@@ -3405,6 +3405,8 @@ export interface components {
                     text: string;
                 }[];
             }[];
+            /** @description By their days, those without after them; to who may not see others only their own */
+            signOffs: components["schemas"]["SignOffWanted"][];
         };
         /** @description Something that is to be done to a thing */
         DueDate: {
@@ -3635,6 +3637,8 @@ export interface components {
             people: components["schemas"]["SkilledPerson"][];
             needed: components["schemas"]["SkillNeeded"][];
             names: components["schemas"]["SkillNames"];
+            /** @description By their days, those without after them; to who may not see others only their own */
+            wanted: components["schemas"]["SignOffWanted"][];
         };
         PersonRecord: {
             on: string;
@@ -3715,6 +3719,18 @@ export interface components {
             lastUsedAt: string | null;
             /** @description Its last day */
             until: string | null;
+        };
+        SignOffWanted: {
+            person: components["schemas"]["Named"];
+            skill: string;
+            /** @description Of the skill, in words */
+            name: string;
+            /** @enum {string} */
+            why: "lapsed" | "lapses" | "ready";
+            /** @description The last day on which it holds or held; null for who was not signed off yet */
+            on: string | null;
+            tries: number;
+            good: number;
         };
         id: string;
         name: string;

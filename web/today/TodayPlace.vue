@@ -4,6 +4,7 @@ import { computed, ref } from 'vue';
 import { api } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
 import { duesOf, dueWords } from '@/data/dues';
+import { wantedWords } from '@/data/signOffs';
 import { comeLately, returnWords } from '@/data/firstWeeks';
 import { useWall, writeLog, type Happened } from '@/data/wall';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
@@ -26,6 +27,7 @@ const mayRenew = computed(() => person.value?.maySetUpTheShop ?? false);
 
 const today = computed(() => day.data.value?.today ?? '');
 const losses = computed(() => day.data.value?.losses ?? []);
+const signOffs = computed(() => day.data.value?.signOffs ?? []);
 const coming = computed(() => byCause(day.data.value?.coming ?? []));
 const late = computed(() => overdue(wall.data.value?.things ?? []));
 /** What is past, and what is due within so many days. */
@@ -41,6 +43,7 @@ const isAllWell = computed(
     !late.value.length &&
     !dues.value.length &&
     !lately.value.length &&
+    !signOffs.value.length &&
     !pulled.value.length,
 );
 const modelOf = (tool: string) => wall.data.value?.models[tool]?.name ?? '';
@@ -168,6 +171,28 @@ useUndoKeys();
                 })
               "
               >Done today</v-btn
+            >
+          </li>
+        </ul>
+      </section>
+
+      <section v-if="signOffs.length" aria-labelledby="sign-offs">
+        <h2 id="sign-offs">
+          Sign-offs that wait
+          <RouterLink :to="{ name: 'train' }" class="more">who can do what</RouterLink>
+        </h2>
+        <ul>
+          <li v-for="wanted in signOffs" :key="wanted.person.id + wanted.skill">
+            <RouterLink
+              :to="{ name: 'person', params: { id: wanted.person.id }, query: { skill: wanted.skill } }"
+              class="what"
+              >{{ wanted.person.name }}</RouterLink
+            >
+            <span class="how"
+              >{{ wanted.name }}
+              <b :class="{ past: wanted.why === 'lapsed' }">{{ wantedWords(wanted, today) }}</b>{{
+                wanted.why === 'ready' ? '' : '; signed off again by a second person, with what they saw'
+              }}</span
             >
           </li>
         </ul>

@@ -1,16 +1,16 @@
 <script setup lang="ts">
 import { computed, useTemplateRef } from 'vue';
+import { wantedWords } from '@/data/signOffs';
 import { useSkills, type Absent } from '@/data/skills';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { dayWords, plusDays } from '@/shared/days';
+import { plusDays } from '@/shared/days';
 import WaitBar from '@/shared/WaitBar.vue';
 import AwayForm from './AwayForm.vue';
 import LevelMark from './LevelMark.vue';
-import { waiting } from './levels';
 import OwnSkills from './OwnSkills.vue';
 import SkillTable from './SkillTable.vue';
 
@@ -37,8 +37,6 @@ function ask(of: Absent | null): void {
 }
 const form = useTemplateRef('form');
 const broken = computed(() => new Set(form.value?.breaks.map(({ skill }) => skill) ?? []));
-const todo = computed(() => (skills.data.value && maySeeAll.value ? waiting(skills.data.value) : []));
-const nameOf = (id: string) => skills.data.value?.names.find(({ skill }) => skill === id)?.name ?? id;
 </script>
 
 <template>
@@ -70,18 +68,18 @@ const nameOf = (id: string) => skills.data.value?.names.find(({ skill }) => skil
         >
       </EmptyNote>
       <template v-else>
-        <ul v-if="todo.length" class="todo" aria-label="What waits">
-          <li v-for="{ person: who, skill, lapses } in todo" :key="who.id + skill.skill">
-            <RouterLink :to="{ name: 'person', params: { id: who.id }, query: { skill: skill.skill } }">
-              <LevelMark :mark="lapses ? 'alone' : 'practised'" :lapses :is-ready="!lapses" />{{
-                who.name
-              }}</RouterLink
+        <ul v-if="skills.data.value.wanted.length" class="todo" aria-label="What waits">
+          <li v-for="wanted in skills.data.value.wanted" :key="wanted.person.id + wanted.skill">
+            <RouterLink
+              :to="{ name: 'person', params: { id: wanted.person.id }, query: { skill: wanted.skill } }"
             >
-            {{ nameOf(skill.skill) }}:
-            <template v-if="lapses"
-              >lapses after {{ dayWords(skill.until ?? '', skills.data.value.on) }}</template
+              <LevelMark
+                :mark="wanted.why === 'lapses' ? 'alone' : 'practised'"
+                :lapses="wanted.why === 'lapses'"
+                :is-ready="wanted.why === 'ready'"
+              />{{ wanted.person.name }}</RouterLink
             >
-            <template v-else>ready to be signed off, {{ skill.good }} of {{ skill.tries }} good</template>
+            {{ wanted.name }}: {{ wantedWords(wanted, skills.data.value.on) }}
           </li>
         </ul>
         <AwayForm ref="form" :matrix="skills.data.value" :absent @ask="ask"

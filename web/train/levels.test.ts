@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { lapses, levelWords, markOf, rowsOf, stateOf, waiting } from './levels';
+import { lapses, levelWords, markOf, rowsOf, stateOf } from './levels';
 import { matrix, needs, person, skill } from './train.fixture';
 
 const ON = '2027-03-01';
@@ -55,16 +55,5 @@ it('knows a hole, a hole in the making, and what no work asks for', () => {
     'one',
     'held',
     'unasked',
-  ]);
-});
-
-it('names who is ready to be signed off and whose sign-off lapses soon', () => {
-  const of = matrix([
-    person('ada', [skill('cut', { mayAsk: true }), alone('2027-03-20')]),
-    person('bo', [alone('2027-09-01')]),
-  ]);
-  expect(waiting(of).map((one) => [one.person.id, one.skill.skill, one.lapses])).toEqual([
-    ['ada', 'cut', false],
-    ['ada', 'crimp:lug', true],
   ]);
 });

@@ -74,14 +74,3 @@ export const skillOf = (person: SkilledPerson, skill: string): SkillOnDay | unde
 /** What a row is, by how many are signed off: a hole, a hole in the making, or neither; nothing where no work asks for it. */
 export const stateOf = ({ terminations, holders }: SkillRow): 'hole' | 'one' | 'held' | 'unasked' =>
   terminations === 0 ? 'unasked' : holders.length === 0 ? 'hole' : holders.length === 1 ? 'one' : 'held';
-
-/** Who is ready to be signed off, and whose sign-off lapses soon: what somebody has to do something about. */
-export function waiting(
-  matrix: SkillMatrix,
-): { person: SkilledPerson; skill: SkillOnDay; lapses: boolean }[] {
-  return matrix.people.flatMap((person) =>
-    person.skills
-      .filter((skill) => skill.mayAsk || lapses(skill, matrix.on))
-      .map((skill) => ({ person, skill, lapses: !skill.mayAsk })),
-  );
-}

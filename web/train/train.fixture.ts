@@ -30,6 +30,7 @@ export const matrix = (people: SkilledPerson[], needed: SkillMatrix['needed'] = 
   pieces: 20,
   people,
   needed,
+  wanted: [],
   names: [
     { skill: 'cut', name: 'cutting' },
     { skill: 'crimp:lug', name: 'crimping lugs' },

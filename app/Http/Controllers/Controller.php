@@ -14,6 +14,7 @@ use Gondrik\Core\Workbook\Problem;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
+use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
@@ -26,6 +27,12 @@ abstract class Controller
         assert($user instanceof User);
 
         return $user;
+    }
+
+    /** Of whom alone this person is told what somebody can do: their own code, "" where they have none; null for who is told of all. */
+    protected function reader(Request $request): ?string
+    {
+        return Gate::allows('setUp', Shop::class) ? null : $this->person($request)->personCode() ?? '';
     }
 
     protected function shop(Request $request): Shop

@@ -37,7 +37,7 @@ final class RegisterController extends Controller
 
     public function today(DayRequest $request, Today $today): JsonResponse
     {
-        return $this->json($today->of($this->shop($request), $request->today()));
+        return $this->json($today->of($this->shop($request), $request->today(), $this->reader($request)));
     }
 
     public function labels(LabelsRequest $request, Wall $wall, Paper $paper): Response
@@ -114,7 +114,7 @@ final class RegisterController extends Controller
     /** The whole log as a table. */
     public function table(Request $request, LogFile $file): Response
     {
-        return new Response($file->of($this->shop($request), Gate::allows('setUp', Shop::class) ? null : $this->person($request)->personCode() ?? ''), headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . LogTable::NAME . '"']);
+        return new Response($file->of($this->shop($request), $this->reader($request)), headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . LogTable::NAME . '"']);
     }
 
     /** Writes down what a table has more than the log. */

@@ -16,9 +16,7 @@ final class SkillController extends Controller
 {
     public function index(DayRequest $request, SkillMatrix $matrix): JsonResponse
     {
-        $reader = Gate::allows('setUp', Shop::class) ? null : $this->person($request)->personCode() ?? '';
-
-        return $this->json($matrix->on($this->shop($request), $request->day() ?? $request->today(), $reader));
+        return $this->json($matrix->on($this->shop($request), $request->day() ?? $request->today(), $this->reader($request)));
     }
 
     public function show(DayRequest $request, SkillMatrix $matrix, string $id): JsonResponse

@@ -8,6 +8,7 @@ use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Card\LookList;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Skill\SignOffWanted;
 use Gondrik\Core\Skill\SkillOnDay;
 use Gondrik\Core\Skill\SkillOrder;
 use Gondrik\Core\Skill\Skills;
@@ -90,6 +91,20 @@ final readonly class SkillWriter
         }
 
         return (object) $faults;
+    }
+
+    /** @return array<string, mixed> with the name of the skill, and of somebody who is ready how much was practised */
+    public function wanted(SignOffWanted $wanted): array
+    {
+        return [
+            'person' => ['id' => $wanted->person->id, 'name' => $wanted->person->name],
+            'skill' => $wanted->skill->skill,
+            'name' => Words::for('skill', $wanted->skill->skill),
+            'why' => $wanted->why->value,
+            'on' => $wanted->on?->plain(),
+            'tries' => $wanted->skill->tries,
+            'good' => $wanted->skill->good,
+        ];
     }
 
     /** @return array<string, mixed> */

@@ -25,6 +25,8 @@ final readonly class SkillOnDay
         public ?Day $since,
         /** The last day of a sign-off; null where it has none. */
         public ?Day $until,
+        /** The last day of a sign-off that has gone, until something else is told of the skill; else null. */
+        public ?Day $lapsed,
         public int $tries,
         public int $good,
         /** The share that was good of the latest practice that together reaches ten tries; null below ten. */
@@ -43,13 +45,14 @@ final readonly class SkillOnDay
         $tries = array_sum(array_map(static fn(Practised $one): int => $one->tries, $practice));
         $lastTen = self::lastTen($practice);
         $isGone = $person->until !== null && $day->isAfter($person->until);
-        [$level, $since, $until] = $isGone ? [null, null, null] : self::level($entries, $day);
+        [$level, $since, $until, $lapsed] = $isGone ? [null, null, null, null] : self::level($entries, $day);
 
         return new self(
             $entries[0]->skill->name,
             $level,
             $since,
             $until,
+            $lapsed,
             $tries,
             array_sum(array_map(static fn(Practised $one): int => $one->good, $practice)),
             $lastTen,
@@ -60,7 +63,7 @@ final readonly class SkillOnDay
     /**
      * @param non-empty-list<SkillTold|Practised> $entries
      *
-     * @return array{Level, Day, Day|null} with its first day, and the last of a sign-off
+     * @return array{Level, Day, Day|null, Day|null} with its first day, the last of a sign-off, and the last of one that has gone
      */
     private static function level(array $entries, Day $day): array
     {
@@ -75,11 +78,11 @@ final readonly class SkillOnDay
         $isLapsed = $told?->level === Level::SignedOff && $told->until !== null && $day->isAfter($told->until);
 
         return match (true) {
-            $isLapsed => [Level::Practised, $told->until->plus(1), null],
-            $told?->level === Level::SignedOff => [Level::SignedOff, $told->on, $told->until],
-            $told?->level === Level::Practised => [Level::Practised, $told->on, null],
-            $practised !== null => [Level::Practised, $practised, null],
-            default => [Level::Shown, $entries[count($entries) - 1]->on, null],
+            $isLapsed => [Level::Practised, $told->until->plus(1), null, $told->until],
+            $told?->level === Level::SignedOff => [Level::SignedOff, $told->on, $told->until, null],
+            $told?->level === Level::Practised => [Level::Practised, $told->on, null, null],
+            $practised !== null => [Level::Practised, $practised, null, null],
+            default => [Level::Shown, $entries[count($entries) - 1]->on, null, null],
         };
     }
 

@@ -43,7 +43,7 @@ const words = computed(() => (since.value ? dayWords(since.value.slice(0, 10), p
     <p>
       <template v-if="since">There is an address since {{ words }}. Whoever knows it</template>
       <template v-else>A calendar can take the dues in from an address. Whoever knows it</template>
-      reads dates, tags and models, and nothing else.
+      reads dates, tags and models, whose sign-off lapses for what, and nothing else.
     </p>
     <p v-if="made" class="made" role="status">
       <input

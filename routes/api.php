@@ -151,6 +151,8 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::post('accounts/{account}/link', [AccountController::class, 'link'])->whereNumber('account')->middleware('throttle:uploads');
         Route::post('accounts/{account}/back', [AccountController::class, 'bringBack'])->whereNumber('account');
         Route::put('currency', [ShopController::class, 'price']);
+        Route::put('settings', [ShopController::class, 'set']);
+        Route::post('opening', [ShopController::class, 'open'])->middleware('throttle:sign-in');
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);
     });
     Route::post('catalogue/{list}/{id}', [CatalogueController::class, 'take'])->whereIn('list', $models)->middleware('can:proposeTo,' . Shop::class . ',list');

@@ -8,7 +8,7 @@ use Gondrik\Core\Workbook\WorkbookList;
 
 /**
  * What a change is about: a thing of one of the workbook's lists, a line of a scope, the order of a scope's lines, an entry of the log, that
- * something waits for the lead, or the shop's currency.
+ * something waits for the lead, the shop's currency, or how it is called and tells things.
  */
 final readonly class Place
 {
@@ -21,6 +21,9 @@ final readonly class Place
 
     /** What the prices of the shop are in. */
     public const CURRENCY = 'currency';
+
+    /** What the shop is called and how it tells things. */
+    public const SETTINGS = 'settings';
 
     /** That a thing waits for the lead: its id is the thing's, its scope the thing's list. */
     public const PROPOSED = 'proposed';
@@ -44,6 +47,11 @@ final readonly class Place
         return new self(self::CURRENCY, 'shop');
     }
 
+    public static function settings(): self
+    {
+        return new self(self::SETTINGS, 'shop');
+    }
+
     public static function proposed(WorkbookList $list, string $id): self
     {
         return new self(self::PROPOSED, $id, $list->value);
@@ -52,7 +60,7 @@ final readonly class Place
     /** Whether only the lead changes it: what everything is judged by, what it is paid in, and what was written down as having happened. */
     public function isForTheLead(): bool
     {
-        return in_array($this->list, [self::CURRENCY, self::PROPOSED, self::LOG], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
+        return in_array($this->list, [self::CURRENCY, self::SETTINGS, self::PROPOSED, self::LOG], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
     }
 
     public function isLine(): bool

@@ -13,13 +13,19 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int                          $id
  * @property string                       $name
  * @property bool                         $is_demo
- * @property string                       $currency    by its code of ISO 4217
- * @property \stdClass|null               $house_rules as the workbook writes them
- * @property \Carbon\CarbonImmutable|null $feed_since  when its calendar got the address that it has
+ * @property string                       $currency     by its code of ISO 4217
+ * @property string                       $sizes        gauge or metric
+ * @property string                       $length       mm or inch
+ * @property string                       $force        N or lbf
+ * @property string                       $theme        auto, light or dark
+ * @property string                       $decimal_sign of tables for spreadsheets: point or comma
+ * @property bool                         $is_unnamed   until its first lead has named it
+ * @property \stdClass|null               $house_rules  as the workbook writes them
+ * @property \Carbon\CarbonImmutable|null $feed_since   when its calendar got the address that it has
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'is_demo', 'currency', 'house_rules', 'feed_proof', 'feed_since'];
+    protected $fillable = ['name', 'is_demo', 'currency', 'sizes', 'length', 'force', 'theme', 'decimal_sign', 'is_unnamed', 'house_rules', 'feed_proof', 'feed_since'];
 
     /** A shop of which only the id is known: enough to reach what belongs to it; refresh() reads the rest. */
     public static function ofId(int $id): self
@@ -132,6 +138,6 @@ final class Shop extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['is_demo' => 'boolean', 'house_rules' => 'object', 'feed_since' => 'immutable_datetime'];
+        return ['is_demo' => 'boolean', 'is_unnamed' => 'boolean', 'house_rules' => 'object', 'feed_since' => 'immutable_datetime'];
     }
 }

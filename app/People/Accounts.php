@@ -111,6 +111,29 @@ final readonly class Accounts
         return new Link($user, $entry, $token, now()->addMinutes($entry->lasts()));
     }
 
+    /**
+     * Whoever opened the shop names it and themselves, with a password of their own in place of the one that was printed.
+     * False where that was done.
+     *
+     * @throws InvalidWorkbook when somebody else comes in with the address
+     */
+    public function open(Shop $shop, User $user, string $shopName, string $name, string $email, string $password, ?string $session): bool
+    {
+        return DB::transaction(static function () use ($shop, $user, $shopName, $name, $email, $password, $session): bool {
+            if (!$shop->lock()->is_unnamed) {
+                return false;
+            }
+            if (User::query()->where('email', $email)->whereNull('left_at')->whereKeyNot($user->id)->exists()) {
+                throw new InvalidWorkbook([new Problem('email', $email, 'an address that nobody else comes in with')]);
+            }
+            $shop->update(['name' => $shopName, 'is_unnamed' => false]);
+            $user->update(['name' => $name, 'email' => $email, 'password' => $password]);
+            $user->endEverywhere($session);
+
+            return true;
+        });
+    }
+
     /** Their own, by the one that holds; they are signed out wherever else they are. False where it does not hold. */
     public function changePassword(User $user, string $current, string $password, ?string $session): bool
     {

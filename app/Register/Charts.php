@@ -15,6 +15,7 @@ use App\Writing\ShopChanges;
 use App\Writing\ShopStore;
 use App\Writing\Written;
 use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\Log\Pulled;
@@ -62,11 +63,11 @@ final readonly class Charts
      *
      * @throws ModelNotFoundException<ListRow> when the shop has no such thing
      */
-    public function table(Shop $shop, string $tag, Day $day): array
+    public function table(Shop $shop, string $tag, Day $day, DecimalSign $sign = DecimalSign::Point): array
     {
         [, $known, $rules] = $this->known($shop, $tag, $day);
 
-        return $this->writer->table(self::charts($known, $rules->pullStandard));
+        return $this->writer->table(self::charts($known, $rules->pullStandard), $sign);
     }
 
     /**

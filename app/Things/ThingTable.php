@@ -20,6 +20,7 @@ use App\Writing\Written;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Cells\Mapping;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Listing\Listed;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
@@ -40,12 +41,12 @@ final readonly class ThingTable
     public function __construct(private ShopStore $store, private ShopWorkbook $shops, private ShopChanges $changes, private Journal $journal, private ObjectCodec $objects) {}
 
     /** @return non-empty-list<list<string>> the names of the columns, then the rows */
-    public function written(Shop $shop, WorkbookList $list): array
+    public function written(Shop $shop, WorkbookList $list, DecimalSign $sign = DecimalSign::Point): array
     {
         /** @var list<\Gondrik\Core\Wire\Wire>|list<\Gondrik\Core\Terminal\Terminal>|list<\Gondrik\Core\Tool\Tool>|list<\Gondrik\Core\Tool\Kit>|list<Person>|list<Asset> $things */
         $things = $list->of($this->shops->whole($shop));
 
-        return (new ListWriter(self::class($list)))->table($things);
+        return (new ListWriter(self::class($list), $sign))->table($things);
     }
 
     /**
@@ -53,9 +54,9 @@ final readonly class ThingTable
      *
      * @throws ModelNotFoundException<\App\Models\Scope> when the shop has no such scope
      */
-    public function lines(Shop $shop, string $scope): array
+    public function lines(Shop $shop, string $scope, DecimalSign $sign = DecimalSign::Point): array
     {
-        return (new ListWriter(Line::class))->table($this->shops->lines($shop, $scope));
+        return (new ListWriter(Line::class, $sign))->table($this->shops->lines($shop, $scope));
     }
 
     /**

@@ -9,6 +9,7 @@ use App\History\Place;
 use App\Models\Plan;
 use App\Models\PlanItem;
 use App\Models\Shop;
+use App\Models\ShopSettings;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Carbon;
@@ -29,7 +30,7 @@ final readonly class Belongings
 
     public static function has(Place $place): bool
     {
-        return in_array($place->list, [self::CALLED, self::PLANS, Place::CURRENCY, Place::PROPOSED], true);
+        return in_array($place->list, [self::CALLED, self::PLANS, Place::CURRENCY, Place::SETTINGS, Place::PROPOSED], true);
     }
 
     public static function called(WorkbookList $list, string $id): Place
@@ -82,6 +83,9 @@ final readonly class Belongings
         if ($place->list === Place::CURRENCY) {
             return (object) ['code' => $shop->currency];
         }
+        if ($place->list === Place::SETTINGS) {
+            return (object) ShopSettings::of($shop);
+        }
         if ($place->list === Place::PROPOSED) {
             $by = ShopWorkbook::of($shop, WorkbookList::from((string) $place->scope))->where('code', $place->id)->value('proposed_by');
 
@@ -111,6 +115,7 @@ final readonly class Belongings
                 $change->place->list === self::CALLED => $this->call($shop, $change->place, $change->after->words ?? []),
                 $change->place->list === Place::PROPOSED => $this->store->putProposed($shop, WorkbookList::from((string) $change->place->scope), $change->place->id, $change->after->by ?? null),
                 $change->place->list === Place::CURRENCY => $this->store->putCurrency($shop, $change->after->code ?? $shop->currency),
+                $change->place->list === Place::SETTINGS => $this->store->putSettings($shop, get_object_vars($change->after ?? new \stdClass())),
                 $change->after === null => $shop->plans()->whereKey((int) $change->place->id)->delete(),
                 default => $this->putPlan($shop, (int) $change->place->id, $change->after),
             };

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Writing;
 
 use App\Models\Shop;
+use App\Models\ShopSettings;
 use App\Reading\Columns;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Entry\Name;
@@ -198,6 +199,12 @@ final readonly class ShopStore
     public function putCurrency(Shop $shop, string $currency): void
     {
         $shop->update(['currency' => $currency]);
+    }
+
+    /** @param array<string, mixed> $settings */
+    public function putSettings(Shop $shop, array $settings): void
+    {
+        $shop->update(ShopSettings::columns($settings));
     }
 
     /** Whoever looks at the shop reads anew. */

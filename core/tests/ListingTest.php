@@ -9,6 +9,7 @@ use Gondrik\Core\Cells\Mapping;
 use Gondrik\Core\Cells\UnreadCell;
 use Gondrik\Core\Listing\Cell;
 use Gondrik\Core\Listing\CellKind;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Listing\Listed;
 use Gondrik\Core\Listing\ListReader;
 use Gondrik\Core\Listing\ListWriter;
@@ -66,13 +67,20 @@ it('writes every list of generated workbooks as a table that reads back the same
     $workbook = (new WorkbookCodec())->read(json_encode(GeneratedWorkbook::of($seed), JSON_THROW_ON_ERROR));
     $lists = [Wire::class => $workbook->wires, Terminal::class => $workbook->terminals, Tool::class => $workbook->tools, Kit::class => $workbook->kits, Person::class => $workbook->register->people, Asset::class => $workbook->register->assets, Line::class => $workbook->scopes[0]->lines];
     foreach ($lists as $class => $things) {
-        $table = throughCsv((new ListWriter($class))->table($things), [',', ';', "\t"][$seed % 3]);
+        $table = throughCsv((new ListWriter($class, $seed % 2 === 0 ? DecimalSign::Comma : DecimalSign::Point))->table($things), [',', ';', "\t"][$seed % 3]);
         $mapping = Mapping::recognised(new ThingHeadings($class), $table[0]);
         expect(array_column($mapping->columns, 'says'))->toBe($table[0], 'each name is known as itself');
         $read = (new ListReader($workbook))->read($class, $mapping, array_slice($table, 1, preserve_keys: true), static fn(string $name): string => $name);
         expect(array_map(static fn(Listed $one): mixed => plain($one->thing) ?? wrongIn($one), $read))->toBe(array_map(plain(...), $things), $class);
     }
 })->with(range(801, 830));
+
+it('writes figures with the sign that spreadsheets of the shop take, so that none is taken for thousands or for a day', function (string $figure, string $comma): void {
+    $weight = (new ThingHeadings(Line::class))->columns['torque'];
+    expect(DecimalSign::Comma->written($figure))->toBe($comma)
+        ->and(DecimalSign::Point->written($figure))->toBe($figure)
+        ->and(Cell::read($weight, $comma))->toBe((float) $figure);
+})->with([['2.5', '2,5'], ['12', '12'], ['0.125', '0,125'], ['1.125', '1,1250'], ['10.125', '10,1250'], ['1.1255', '1,1255'], ['-1.125', '-1,1250'], ['1.125e-7', '1,1250e-7'], ['1250.0', '1250,0']]);
 
 it('knows what people call their columns', function (array $case): void {
     $columns = Mapping::recognised(new ThingHeadings(LISTS[$case['of']]), [$case['name']])->columns;

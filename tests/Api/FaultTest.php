@@ -3,6 +3,7 @@
 declare(strict_types=1);
 
 use App\Models\Role;
+use App\Models\Shop;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Database\Connection;
 use Illuminate\Database\QueryException;
@@ -129,6 +130,12 @@ function writings(): array
             return ['DELETE', 'feed'];
         },
         'PUT columns' => static fn(): array => ['PUT', 'columns', ['columns' => [['name' => 'Stk.', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]]],
+        'PUT settings' => static fn(): array => ['PUT', 'settings', ['name' => 'Other', 'sizes' => 'metric', 'length' => 'inch', 'force' => 'lbf', 'theme' => 'dark', 'decimalSign' => 'comma']],
+        'POST opening' => static function (): array {
+            Shop::query()->update(['is_unnamed' => true]);
+
+            return ['POST', 'opening', ['shop' => 'Other', 'name' => 'Somebody', 'email' => 'somebody@x.example', 'password' => 'long enough it is']];
+        },
         'PUT currency' => static fn(): array => ['PUT', 'currency', ['code' => 'SEK']],
         'PUT aliases' => static fn(): array => ['PUT', 'aliases', ['about' => 'wire', 'words' => 'ding', 'id' => 'hookup-12']],
         'DELETE aliases/{alias}' => static function ($test): array {

@@ -30,6 +30,7 @@ const LANDED = [
     '2026_12_01_000019_things_that_can_go_back.php' => '0753e6c1ece9aaaede7b807b142acd696bef6906e49f7467baa3571cabce9baa',
     '2026_12_01_000020_who_an_account_is.php' => 'b6303c2dfee0c9548caf14260dde9b6ceca86777b2b6e8f25d3914a9ad452fc7',
     '2026_12_01_000021_who_comes_in.php' => '9dcd8c812479044e7d58fb067098b491040308b97a45752b0b4d39312190734d',
+    '2026_12_01_000022_how_a_shop_tells_things.php' => '249f4ec3dfef12945d890285c65d58ecaff9c252f228f1871ec61d71e989ca59',
 ];
 
 it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {

@@ -1909,6 +1909,40 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/settings": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        /** What the shop is called, and how it tells things to who has chosen nothing else */
+        put: operations["setShop"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/opening": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The first lead names a new shop and themselves; once */
+        post: operations["openShop"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -1977,6 +2011,9 @@ export interface components {
             currency: string;
             /** @description Id of who they are among the people of the shop */
             person: string | null;
+            settings: components["schemas"]["ShopSettings"];
+            /** @description Until its first lead has named it */
+            shopIsUnnamed: boolean;
         };
         DemoAccount: {
             name: string;
@@ -3731,6 +3768,28 @@ export interface components {
             on: string | null;
             tries: number;
             good: number;
+        };
+        /** @description What a shop is called, and how it tells things to who has chosen nothing else; the decimal sign is that of tables for spreadsheets */
+        ShopSettings: {
+            name: string;
+            /** @enum {string} */
+            sizes: "gauge" | "metric";
+            /** @enum {string} */
+            length: "mm" | "inch";
+            /** @enum {string} */
+            force: "N" | "lbf";
+            /** @enum {string} */
+            theme: "auto" | "light" | "dark";
+            /** @enum {string} */
+            decimalSign: "point" | "comma";
+        };
+        Opening: {
+            /** @description What it is called */
+            shop: string;
+            /** @description Of the lead */
+            name: string;
+            email: string;
+            password: string;
         };
         id: string;
         name: string;
@@ -7027,6 +7086,7 @@ export interface operations {
                     "application/json": {
                         version: number;
                         currency: string;
+                        settings: components["schemas"]["ShopSettings"];
                     };
                 };
             };
@@ -10085,6 +10145,76 @@ export interface operations {
                 };
             };
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    setShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ShopSettings"];
+            };
+        };
+        responses: {
+            /** @description Remembered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    openShop: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["Opening"];
+            };
+        };
+        responses: {
+            /** @description Done; wherever else the lead was signed in, they are no more */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description The shop was named already */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            /** @description Too many tries */
+            429: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             503: components["responses"]["Busy"];
         };
     };

@@ -35,7 +35,7 @@ final class OpenShop extends Command
                 return null;
             }
             $password = Str::password(16, symbols: false);
-            $shop = Shop::query()->create(['name' => (string) $this->argument('name')]);
+            $shop = Shop::query()->create(['name' => (string) $this->argument('name'), 'is_unnamed' => true]);
             User::query()->create(['shop_id' => $shop->id, 'name' => 'Lead', 'email' => mb_strtolower((string) $this->option('email')), 'password' => $password, 'role' => Role::Lead, 'joined_at' => now()]);
 
             return $password;

@@ -8,6 +8,7 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Writing\Version;
 use App\Writing\Written;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Listing\SpreadsheetText;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
@@ -89,14 +90,23 @@ abstract class Controller
         return new JsonResponse($data, $status, $headers, JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES);
     }
 
-    /** @param non-empty-list<list<string>> $table */
-    protected static function csv(string $name, array $table): StreamedResponse
+    /** With which the shop writes figures in tables for its spreadsheets. */
+    protected function decimalSign(Request $request): DecimalSign
     {
-        return new StreamedResponse(static function () use ($table): void {
+        return DecimalSign::from($this->shop($request)->refresh()->decimal_sign);
+    }
+
+    /**
+     * @param non-empty-list<list<string>> $table
+     * @param DecimalSign                  $sign  with which its figures are written
+     */
+    protected static function csv(string $name, array $table, DecimalSign $sign = DecimalSign::Point): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($table, $sign): void {
             $out = fopen('php://output', 'wb');
             assert($out !== false);
             foreach ($table as $cells) {
-                fputcsv($out, array_map(SpreadsheetText::guarded(...), $cells), ',', '"', '', "\r\n");
+                fputcsv($out, array_map(SpreadsheetText::guarded(...), $cells), $sign->separator(), '"', '', "\r\n");
             }
             fclose($out);
         }, headers: ['Content-Type' => 'text/csv; charset=UTF-8; header=present', 'Content-Disposition' => 'attachment; filename="' . $name . '.csv"']);

@@ -107,7 +107,9 @@ final class PlanController extends Controller
     {
         [$question, $plan] = $this->planned($request);
 
-        return self::csv('buying-list-' . $question->kit->of->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question), $question));
+        $sign = $this->decimalSign($request);
+
+        return self::csv('buying-list-' . $question->kit->of->id, (new PlanWriter($request->units()))->buyingList(BuyingRow::of($plan, $question), $question, $sign), $sign);
     }
 
     /** The same on paper. */

@@ -65,7 +65,9 @@ final class RegisterController extends Controller
     /** Their subgroups as a table. */
     public function chartsAsTable(DayRequest $request, Charts $charts, string $id): StreamedResponse
     {
-        return self::csv('pulls', $charts->table($this->shop($request), $id, $request->day() ?? $request->today()));
+        $sign = $this->decimalSign($request);
+
+        return self::csv('pulls', $charts->table($this->shop($request), $id, $request->day() ?? $request->today(), $sign), $sign);
     }
 
     /** What the pulls of a thing prove is written into its model. */

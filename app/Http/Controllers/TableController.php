@@ -24,12 +24,16 @@ final class TableController extends Controller
 
     public function show(Request $request, string $list): StreamedResponse
     {
-        return self::csv($list, $this->tables->written($this->shop($request), WorkbookList::from($list)));
+        $sign = $this->decimalSign($request);
+
+        return self::csv($list, $this->tables->written($this->shop($request), WorkbookList::from($list), $sign), $sign);
     }
 
     public function lines(Request $request, string $scope): StreamedResponse
     {
-        return self::csv('lines-' . $scope, $this->tables->lines($this->shop($request), $scope));
+        $sign = $this->decimalSign($request);
+
+        return self::csv('lines-' . $scope, $this->tables->lines($this->shop($request), $scope, $sign), $sign);
     }
 
     /** The rows of a file, where its head is, and what its columns seem to say. */

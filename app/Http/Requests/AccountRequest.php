@@ -12,26 +12,17 @@ use Illuminate\Validation\Rule;
 final class AccountRequest extends FormRequest
 {
     use NamesThings;
+    use TakesNames;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
         return [
-            'name' => ['required', 'string', 'max:200'],
-            ...$this->isMethod('POST') ? ['email' => ['required', 'string', 'email', 'max:254']] : [],
+            'name' => self::nameRules(),
+            ...$this->isMethod('POST') ? ['email' => self::emailRules()] : [],
             'role' => ['required', Rule::enum(Role::class)],
             'person' => ['nullable', 'string', self::ID],
         ];
-    }
-
-    public function name(): string
-    {
-        return trim($this->string('name')->value());
-    }
-
-    public function email(): string
-    {
-        return mb_strtolower(trim($this->string('email')->value()));
     }
 
     public function role(): Role

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\ShopSettings;
 use App\Models\User;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -24,6 +25,8 @@ final class PersonResource extends JsonResource
             'shop' => $shop->name,
             'shopId' => $this->shop_id,
             'currency' => $shop->currency,
+            'settings' => ShopSettings::of($shop),
+            'shopIsUnnamed' => $shop->is_unnamed,
             'person' => $this->personCode(),
             'maySetUpTheShop' => $this->role->maySetUpTheShop(),
         ];

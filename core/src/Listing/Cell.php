@@ -20,12 +20,12 @@ final class Cell
     /** An empty list, where nothing in the cell would be something else. */
     public const NONE = 'none';
 
-    public static function write(CellKind $kind, mixed $value): string
+    public static function write(CellKind $kind, mixed $value, DecimalSign $sign = DecimalSign::Point): string
     {
         return match (true) {
             $value === null => '',
             is_bool($value) => $value ? 'yes' : 'no',
-            is_int($value), is_float($value) => json_encode($value, JSON_THROW_ON_ERROR),
+            is_int($value), is_float($value) => $sign->written(json_encode($value, JSON_THROW_ON_ERROR)),
             $kind === CellKind::Steps && is_array($value) => HandStepText::write(array_values($value)),
             is_array($value) => self::listed(array_map(strval(...), array_values($value))),
             is_string($value) => self::literal($value),

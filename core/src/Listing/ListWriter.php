@@ -19,7 +19,7 @@ final readonly class ListWriter
     private ListPart $whole;
 
     /** @param class-string<Wire|Terminal|Tool|Kit|Person|Asset|Line> $class */
-    public function __construct(string $class)
+    public function __construct(string $class, private DecimalSign $sign = DecimalSign::Point)
     {
         $this->whole = ListPart::of($class);
     }
@@ -35,7 +35,7 @@ final readonly class ListWriter
         $objects = new ObjectCodec();
         $rows = [];
         foreach ($things as $thing) {
-            foreach (self::rows($this->whole, $objects->write($thing)) as $row) {
+            foreach ($this->rows($this->whole, $objects->write($thing)) as $row) {
                 $rows[] = ['id' => $thing->id, ...$row];
             }
         }
@@ -45,11 +45,11 @@ final readonly class ListWriter
     }
 
     /** @return non-empty-list<array<string, string>> cells by the names of their columns */
-    private static function rows(ListPart $part, \stdClass $item): array
+    private function rows(ListPart $part, \stdClass $item): array
     {
         $own = [];
         foreach ($part->columns as $column) {
-            $text = Cell::write($column->kind, self::valueAt($item, $column->keys));
+            $text = Cell::write($column->kind, self::valueAt($item, $column->keys), $this->sign);
             if ($text !== '') {
                 $own[$column->name] = $text;
             }
@@ -60,7 +60,7 @@ final readonly class ListWriter
                 $own[$below->columns[0]->name] = Cell::NONE;
             }
             foreach ($item->{$key} ?? [] as $n => $member) {
-                foreach (self::rows($below, $member) as $row) {
+                foreach ($this->rows($below, $member) as $row) {
                     $rows[] = [...$below->number() === null ? [] : [$below->number() => (string) ($n + 1)], ...$row];
                 }
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Asset\Asset;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Proof\ChartRule;
 use Gondrik\Core\Proof\ControlChart;
 use Gondrik\Core\Proof\Proven;
@@ -74,31 +75,24 @@ final readonly class ChartWriter
      *
      * @return non-empty-list<list<string>>
      */
-    public function table(array $charts): array
+    public function table(array $charts, DecimalSign $sign = DecimalSign::Point): array
     {
+        $figure = static fn(int|float|null $of): string => $of === null ? '' : $sign->written((string) $of);
         $rows = [['Wire', 'Terminal', 'Nest', 'Day', 'Forces N', 'Mean N', 'Range N', 'Centre N', 'Lower N', 'Upper N', 'Range lower N', 'Range upper N', 'Required N', 'Capability', 'Said of it', 'By', 'Note']];
         foreach ($charts as $chart) {
             foreach ($chart->subgroups as $subgroup) {
                 $pull = $subgroup->pull;
-                $rows[] = array_map(strval(...), [
+                $rows[] = [
                     $pull->wire->name,
                     $pull->terminal->name ?? '',
                     $pull->nest ?? '',
                     $pull->on->plain(),
-                    implode(' ', $pull->forces),
-                    $subgroup->mean,
-                    $subgroup->range,
-                    $chart->centre,
-                    $chart->lower,
-                    $chart->upper,
-                    $chart->rangeLower,
-                    $chart->rangeUpper,
-                    $chart->required ?? '',
-                    $chart->capability ?? '',
+                    implode(' ', array_map($figure, $pull->forces)),
+                    ...array_map($figure, [$subgroup->mean, $subgroup->range, $chart->centre, $chart->lower, $chart->upper, $chart->rangeLower, $chart->rangeUpper, $chart->required, $chart->capability]),
                     implode('; ', array_map(static fn(ChartRule $rule): string => Words::for('chart', $rule->value), $subgroup->fired)),
                     $pull->by->name ?? '',
                     $pull->note ?? '',
-                ]);
+                ];
             }
         }
 

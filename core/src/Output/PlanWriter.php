@@ -6,6 +6,7 @@ namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\OnDay\DueState;
 use Gondrik\Core\OnDay\Mending;
 use Gondrik\Core\Planning\Addition;
@@ -156,7 +157,7 @@ final readonly class PlanWriter
      *
      * @return non-empty-list<list<string>>
      */
-    public function buyingList(array $rows, PlanQuestion $question): array
+    public function buyingList(array $rows, PlanQuestion $question, DecimalSign $sign = DecimalSign::Point): array
     {
         $kits = array_column(array_map(static fn(Lending $lending): Kit => $lending->kit->of, $question->lendings), 'name', 'id');
         $table = [['how', 'wanted', 'example', 'count', 'cost', 'lines']];
@@ -167,7 +168,7 @@ final readonly class PlanWriter
                 implode(' ', array_map($this->sentence->wanted(...), $row->wanted)),
                 $way->tool->name . ($way->mending === null ? '' : ' (' . $way->mending->asset->id . ')'),
                 '1',
-                sprintf('%d.%02d', intdiv($way->cost, 100), $way->cost % 100),
+                $sign->written(sprintf('%d.%02d', intdiv($way->cost, 100), $way->cost % 100)),
                 implode('; ', array_unique(array_map(static fn(StepRef $step): string => LineName::of($step->line->line), $row->addition->closes))),
             ];
         }

@@ -380,4 +380,18 @@ return [
     ['app/Http/Controllers/SessionController.php', "->whereNull('left_at')", ''],
     ['app/Http/Requests/NamesHand.php', '$user->can(\'seePerson\', [Shop::class, $hand])', 'true'],
     ['app/Http/Requests/TokenRequest.php', '->endOfDay()', ''],
+    // Sign-offs that wait; how a shop tells things.
+    ['src/Skill/SignOffWanted.php', '$person->until->isAfter($skill->until)', 'true'],
+    ['src/Skill/SignOffWanted.php', '!$skill->until->isAfter($last)', '$last->isAfter($skill->until)'],
+    ['src/Skill/SignOffWanted.php', '?? PHP_INT_MAX) <=> ($other', '?? 0) <=> ($other'],
+    ['src/Skill/SkillOnDay.php', '[Level::Practised, $told->until->plus(1), null, $told->until]', '[Level::Practised, $told->until->plus(1), null, null]'],
+    ['src/Listing/DecimalSign.php', "'${1}0'", "'${1}'"],
+    ['src/Listing/DecimalSign.php', '[1-9]\\d*', '\\d+'],
+    ['app/People/SignOffs.php', '$one->person->id === $reader', 'true'],
+    ['app/Register/Dues.php', '$one->on !== null', 'true'],
+    ['app/People/Accounts.php', '!$shop->lock()->is_unnamed', 'false'],
+    ['app/People/Accounts.php', "->whereNotNull('person_id')->whereKeyNot(", "->whereNull('person_id')->whereKeyNot("],
+    ['app/Http/Requests/SetsPassword.php', 'strlen($text) > self::MOST', 'mb_strlen($text) > self::MOST'],
+    ['app/Things/ThingTable.php', 'self::class($list), $sign', 'self::class($list)'],
+    ['app/History/Place.php', 'self::SETTINGS, self::PROPOSED', 'self::PROPOSED'],
 ];

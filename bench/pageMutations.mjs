@@ -225,5 +225,12 @@ export const changes = [
   ['train/SignOffForm.vue', "until.value && level === 'signed-off'", 'until.value'],
   ['train/SignOffForm.vue', 'id !== props.record.person.id', 'id !== ""'],
   ['train/SkillTable.vue', 'until >= props.matrix.on', 'until > props.matrix.on'],
+  ['data/signOffs.ts', "why === 'lapsed'", 'true'],
+  ['settings/useSettings.ts', '?? shop.value[of],', '?? shop.value.sizes,'],
+  ['api/early.ts', '?? shop.length ??', '??'],
+  ['session/NameShop.vue', 'path === field', 'path !== field'],
+  ['shop/SettingsPlace.vue', '...settings.value, [of.key]', '[of.key]'],
+  ['train/HandForm.vue', 'value > 0 ? value : null', 'value'],
+  ['train/HandForm.vue', "was, 'version', 'hand', 'until', 'note'", "was, 'version'"],
   ['data/pairs.ts', 'pair.hand && pair.kit ? { hand: pair.hand } : {}', 'false'],
 ];

@@ -42,9 +42,12 @@ test('the list of keys does not open over the sign-in', async ({ page }) => {
 });
 
 async function endSession(page: Page, context: BrowserContext) {
-  // An answer that is still under way would bring its cookie back.
-  await page.waitForLoadState('networkidle');
-  await context.clearCookies();
+  // An answer that is still under way brings its cookie back: until none does.
+  await expect(async () => {
+    await context.clearCookies();
+    await page.waitForTimeout(300);
+    expect(await context.cookies()).toEqual([]);
+  }).toPass();
   await pick(page, 'in');
   await expect(page.getByRole('heading', { name: 'Your session has ended' })).toBeVisible();
 }

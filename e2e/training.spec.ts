@@ -40,7 +40,8 @@ test.describe('the lead', () => {
     await page.goto('/train');
     await page.getByLabel('Away', { exact: true }).selectOption('Pavo Lindh');
     const lugs = page.getByRole('listitem').filter({ hasText: 'crimping lugs' });
-    await expect(lugs).toContainText('Pavo Lindh would have done it, 26 terminations');
+    // How many others have written by now is another matter.
+    await expect(lugs).toContainText(/Pavo Lindh would have done it, \d+ terminations/);
     await expect(page.getByRole('row', { name: /^crimping lugs/ })).toContainText('nobody is left');
     await page.reload();
     await expect(lugs).toBeVisible();

@@ -12,6 +12,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import { keepPage } from './keepPage';
 
 const ComeIn = defineAsyncComponent(() => import('@/session/ComeIn.vue'));
+const NameShop = defineAsyncComponent(() => import('@/session/NameShop.vue'));
 const SignIn = defineAsyncComponent(() => import('@/session/SignIn.vue'));
 const settings = useSettings();
 const theme = useTheme();
@@ -36,6 +37,7 @@ watch(
     rememberPerson(somebody);
     if (!somebody) return;
     payIn(somebody.currency);
+    settings.follow(somebody.settings);
     keepPage();
   },
   { immediate: true },
@@ -51,7 +53,8 @@ watch(
       <ProblemNote :problem="problemOf(error)" @retry="retry()" />
     </div>
     <template v-else>
-      <AppFrame v-if="hasBeenSignedIn" v-show="person" :key="whose ?? 0" />
+      <NameShop v-if="person?.shopIsUnnamed" />
+      <AppFrame v-else-if="hasBeenSignedIn" v-show="person" :key="whose ?? 0" />
       <SignIn v-if="!person" :again="hasBeenSignedIn" />
     </template>
   </v-app>

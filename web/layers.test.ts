@@ -23,7 +23,7 @@ const LAYERS: Record<string, string[]> = {
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],
-  train: ['api', 'data', 'frame', 'session', 'shared'],
+  train: ['api', 'data', 'frame', 'session', 'settings', 'shared'],
   today: ['api', 'data', 'frame', 'session', 'shared'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],
   history: ['api', 'data', 'frame', 'session', 'shared'],

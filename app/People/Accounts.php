@@ -98,8 +98,17 @@ final readonly class Accounts
             if ($user->left_at !== null && User::query()->where('email', $user->email)->whereNull('left_at')->exists()) {
                 throw new InvalidWorkbook([new Problem('email', $user->email, 'an address that nobody else comes in with meanwhile')]);
             }
-            $user->update(['left_at' => null]);
+            $user->update(['left_at' => null, 'person_id' => self::namesake($shop, $user)]);
         });
+    }
+
+    /** Whoever of the shop's people is called so and has no account; as who is asked in by that name is them. */
+    private static function namesake(Shop $shop, User $user): ?int
+    {
+        $taken = $shop->users()->whereNotNull('person_id')->whereKeyNot($user->id)->pluck('person_id');
+        $row = $user->person_id ?? $shop->listed('people')->where('name', $user->name)->whereIntegerNotInRaw('id', $taken)->value('id');
+
+        return is_int($row) ? $row : null;
     }
 
     /** To come in for the first time while they have not, for a new password afterwards. The one before works no more. */

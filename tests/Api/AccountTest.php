@@ -142,7 +142,7 @@ it('takes somebody out, with all that they come in by and nothing of what they d
     $this->postJson('/api/v1/session', ['email' => 'hand@tarnholt.example', 'password' => 'cable-car'])->assertUnprocessable();
     $this->getJson('/api/v1/kits', ['Authorization' => 'Bearer ' . $token])->assertUnauthorized();
     $this->insteadActingAs($this->lead($this->demo()));
-    $this->postJson("/api/v1/accounts/$hand->id/back")->assertOk()->assertJsonPath('leftAt', null);
+    $this->postJson("/api/v1/accounts/$hand->id/back")->assertOk()->assertJsonPath('leftAt', null)->assertJsonPath('person', 'beno-tashe');
     $this->insteadActingAs(null);
     $this->postJson('/api/v1/session', ['email' => 'hand@tarnholt.example', 'password' => 'cable-car'])->assertOk();
 });
@@ -153,8 +153,20 @@ it('gives the address of somebody who has left to the next, and then does not br
     $this->deleteJson("/api/v1/accounts/$hand->id")->assertNoContent();
     $next = askedIn($this, ['email' => 'hand@tarnholt.example', 'person' => 'beno-tashe'])->assertCreated();
     $this->postJson("/api/v1/accounts/$hand->id/back")->assertUnprocessable()->assertJsonPath('problems.0.path', 'email');
+    // With an address of their own they come back, but not as who somebody else is by now.
+    $hand->update(['email' => 'once@tarnholt.example']);
+    $this->postJson("/api/v1/accounts/$hand->id/back")->assertOk()->assertJsonPath('person', null);
     $this->insteadActingAs(null);
     $this->postJson('/api/v1/entrance', [...enteredBy($next), 'password' => 'another long one'])->assertOk()->assertJsonPath('person.id', $next->json('account.id'));
+});
+
+it('takes no password of which the end would count for nothing', function (): void {
+    $hand = personOf($this->demo(), Role::Hand);
+    $this->insteadActingAs($hand);
+    $change = fn(string $password): TestResponse => $this->putJson('/api/v1/session/password', ['current' => 'cable-car', 'password' => $password]);
+    $change(str_repeat('ö', 37))->assertUnprocessable()->assertJsonPath('problems.0.path', 'password');
+    $change(str_repeat('a', 73))->assertUnprocessable();
+    $change(str_repeat('ö', 36))->assertNoContent();
 });
 
 it('changes one\'s own password by the one that holds, and ends what is signed in elsewhere', function (): void {

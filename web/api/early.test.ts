@@ -29,6 +29,16 @@ it.each([
     ],
   ],
   [
+    '/cover?kit=bag&scope=job',
+    { 'gondrik.shop': '{"length":"inch","force":"lbf"}', 'gondrik.force': 'N' },
+    [
+      '/api/v1/session',
+      '/api/v1/kits',
+      '/api/v1/scopes',
+      '/api/v1/coverage?kit=bag&scope=job&length=inch&force=N',
+    ],
+  ],
+  [
     '/cover?kit=bag&scope=job&on=2027-03-01',
     {},
     [

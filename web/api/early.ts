@@ -55,12 +55,14 @@ export function askForPage(page: URL, settings: (key: string) => string | null):
   // Who comes without saying which sees a kit that is kept by its things as it is today (lines/usePair).
   const isOfToday = pair.isTracked && (asked.kit === null || asked.scope === null);
   const on = page.searchParams.get('on') ?? (isOfToday ? new Date().toLocaleDateString('sv-SE') : null);
+  // As settings/useSettings has it: what was not chosen here is as the shop tells it.
+  const shop = JSON.parse(settings('gondrik.shop') ?? '{}') as { length?: string; force?: string };
   const query = new URLSearchParams({
     kit,
     scope,
     ...(on ? { on } : {}),
-    length: settings('gondrik.length') ?? 'mm',
-    force: settings('gondrik.force') ?? 'N',
+    length: settings('gondrik.length') ?? shop.length ?? 'mm',
+    force: settings('gondrik.force') ?? shop.force ?? 'N',
   });
   askEarly(`/api/v1/coverage?${query}`);
 }

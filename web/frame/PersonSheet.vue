@@ -60,6 +60,9 @@ const choices = [
           <input v-model="settings[choice.key]" type="radio" :value="value" /><span>{{ text }}</span>
         </label>
       </fieldset>
+      <button v-if="settings.isOwn" type="button" class="shop" @click="settings.asTheShop()">
+        All of it as the shop has it
+      </button>
       <div class="actions">
         <button type="button" @click="$emit('keys')">Keys <kbd class="mono">?</kbd></button>
         <RouterLink :to="{ name: 'own' }" @click="isOpen = false">Password</RouterLink>
@@ -147,6 +150,7 @@ input:focus-visible + span {
   padding-top: 6px;
 }
 
+.shop,
 .actions button {
   min-height: var(--touch);
   cursor: pointer;

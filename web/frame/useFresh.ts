@@ -4,7 +4,7 @@ import { watch } from 'vue';
 import { answer, api } from '@/api/client';
 import { onOwnChange } from '@/api/ownChange';
 import { readAnew } from '@/api/readAnew';
-import { useSession } from '@/session/useSession';
+import { sessionKey, useSession } from '@/session/useSession';
 import { payIn } from '@/shared/currency';
 
 /** Milliseconds without a key, a finger or the mouse after which nobody is waiting for anything. */
@@ -13,7 +13,7 @@ const IDLE = 60_000;
 /**
  * Hears of what others change: the number that every change of the shop raises is asked for every few seconds while the page is
  * looked at, four times a minute while nobody does anything with it, and at once when it is looked at again; where it is another,
- * everything is read anew. What somebody is writing stays. Where the number is another by one's own write alone, what was read
+ * everything is read anew; so is who is here, where the shop tells things otherwise. What somebody is writing stays. Where the number is another by one's own write alone, what was read
  * after that write is not read once more.
  */
 export function useFresh(): void {
@@ -44,6 +44,8 @@ export function useFresh(): void {
     // An answer from before one's own write says nothing of what came after it.
     if (!now || before !== own) return;
     payIn(now.currency);
+    if (JSON.stringify(now.settings) !== JSON.stringify(person.value?.settings))
+      void client.invalidateQueries({ queryKey: sessionKey });
     const isAnother = seen?.shop === shop && seen.version !== now.version;
     seen = { shop, version: now.version };
     if (isAnother) await readAnew(client);

@@ -47,6 +47,25 @@ it('tells that prices are in something else, which only the lead takes back', ()
   expect(['lead', 'coordinator'].map((role) => mayTakeBack(priced, role))).toEqual([true, false]);
 });
 
+it('tells that the shop tells things otherwise, which only the lead takes back', () => {
+  const set = {
+    ...entry,
+    changes: [
+      {
+        list: 'settings',
+        id: 'shop',
+        before: { name: 'North', decimalSign: 'point' },
+        after: { name: 'North', decimalSign: 'comma' },
+      },
+    ],
+  };
+  expect(entryWords(set, names)).toBe('Changed: how the shop is called and tells things');
+  expect(whatChanged(set.changes[0]!, names)).toEqual([
+    { key: 'decimal sign', before: 'point', after: 'comma' },
+  ]);
+  expect(['lead', 'coordinator'].map((role) => mayTakeBack(set, role))).toEqual([true, false]);
+});
+
 it('tells of a proposal, which its maker takes back, and of its confirmation, which only the lead does', () => {
   const ring = { list: 'terminals', id: 'ring', before: null, after: { name: 'Ring M6' } };
   const waits = { list: 'proposed', scope: 'terminals', id: 'ring', before: null, after: { by: 'Mats' } };

@@ -3,6 +3,7 @@ import { useMutation, useQuery } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { answer, api, problemOf, type Schemas } from '@/api/client';
 import FormField from '@/shared/FormField.vue';
+import { LEAST_LETTERS, passwordWords } from './password';
 
 /** Who opens a link comes in here: it is told whose shop it is, and a password is set. */
 const link = Object.fromEntries(
@@ -16,7 +17,6 @@ const look = useQuery({
 });
 const password = ref('');
 const isSeen = ref(false);
-const LEAST = 10;
 const missing = ref('');
 const comeIn = useMutation({
   mutationFn: () => answer(api.POST('/entrance', { body: { ...link, password: password.value } })),
@@ -33,8 +33,7 @@ const failure = computed(() => {
   return problem?.problems?.[0]?.expected ?? (problem ? problem.detail : '');
 });
 function send(): void {
-  missing.value =
-    password.value.length < LEAST ? `At least ${LEAST} characters: long is better than odd.` : '';
+  missing.value = password.value.length < LEAST_LETTERS ? passwordWords : '';
   if (!missing.value) comeIn.mutate();
 }
 </script>

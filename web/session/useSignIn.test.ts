@@ -19,6 +19,15 @@ const person = (id: number) =>
     role: 'lead',
     shop: 'T',
     currency: 'EUR',
+    settings: {
+      name: 'T',
+      sizes: 'gauge',
+      length: 'mm',
+      force: 'N',
+      theme: 'auto',
+      decimalSign: 'point',
+    },
+    shopIsUnnamed: false,
     maySetUpTheShop: true,
     person: null,
   }) as const;

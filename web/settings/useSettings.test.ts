@@ -1,3 +1,4 @@
+import { nextTick } from 'vue';
 import { createPinia, setActivePinia } from 'pinia';
 import { afterEach, expect, it, vi } from 'vitest';
 import { useSettings } from './useSettings';
@@ -17,6 +18,36 @@ afterEach(() => {
 
 const dark = '(prefers-color-scheme: dark)';
 const forced = '(forced-colors: active)';
+
+it('tells things as the shop does until somebody chooses, and again when they want that', async () => {
+  device({});
+  setActivePinia(createPinia());
+  const settings = useSettings();
+  expect([settings.first, settings.length, settings.force, settings.theme]).toEqual([
+    'gauge',
+    'mm',
+    'N',
+    'auto',
+  ]);
+  settings.follow({ sizes: 'metric', length: 'inch', force: 'lbf', theme: 'dark' });
+  expect([settings.first, settings.length, settings.force, settings.theme]).toEqual([
+    'metric',
+    'inch',
+    'lbf',
+    'dark',
+  ]);
+  expect(settings.isOwn).toBe(false);
+  settings.length = 'mm';
+  settings.follow({ sizes: 'gauge', length: 'inch', force: 'lbf', theme: 'dark' });
+  expect([settings.first, settings.length, settings.isOwn]).toEqual(['gauge', 'mm', true]);
+  await nextTick();
+  // The next page on this device is as this one before the server has answered.
+  setActivePinia(createPinia());
+  const next = useSettings();
+  expect([next.first, next.length, next.force, next.theme]).toEqual(['gauge', 'mm', 'lbf', 'dark']);
+  next.asTheShop();
+  expect([next.length, next.isOwn]).toEqual(['inch', false]);
+});
 
 it.each([
   ['light', {}, false],

@@ -3,6 +3,7 @@ import { useMutation } from '@tanstack/vue-query';
 import { computed, ref } from 'vue';
 import { answer, api, problemOf } from '@/api/client';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
+import { LEAST_LETTERS, passwordWords } from '@/session/password';
 import { useSession } from '@/session/useSession';
 import FormField from '@/shared/FormField.vue';
 import { refusal } from '@/shared/refusal';
@@ -12,7 +13,6 @@ import OwnTokens from './OwnTokens.vue';
 const { person } = useSession();
 const current = ref('');
 const next = ref('');
-const LEAST = 10;
 const missing = ref<{ current?: string; next?: string }>({});
 const password = useMutation({
   mutationFn: () =>
@@ -27,7 +27,7 @@ const problem = computed(() => (password.error.value ? problemOf(password.error.
 function send(): void {
   missing.value = {
     ...(current.value ? {} : { current: 'The password that holds now.' }),
-    ...(next.value.length >= LEAST ? {} : { next: `At least ${LEAST} characters: long is better than odd.` }),
+    ...(next.value.length >= LEAST_LETTERS ? {} : { next: passwordWords }),
   };
   if (!missing.value.current && !missing.value.next) password.mutate();
 }

@@ -3,7 +3,6 @@ import FileLink from '@/frame/FileLink.vue';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useSession } from '@/session/useSession';
 import ImportWorkbook from './ImportWorkbook.vue';
-import ShopCurrency from './ShopCurrency.vue';
 import ShopWords from './ShopWords.vue';
 
 const { person } = useSession();
@@ -18,6 +17,7 @@ const { person } = useSession();
       <RouterLink v-if="person?.maySetUpTheShop" :to="{ name: 'history' }"
         >What was done, by whom and when</RouterLink
       >
+      <RouterLink :to="{ name: 'settings' }">Name, currency, units and theme</RouterLink>
       <RouterLink :to="{ name: 'own' }">Your password and tokens</RouterLink>
     </p>
     <div class="columns">
@@ -56,8 +56,6 @@ const { person } = useSession();
           <a href="/api/v1/workbook.schema.json">JSON Schema</a>, the interface for scripts by its
           <a href="/api/v1/openapi.json">OpenAPI description</a>.
         </p>
-        <h2 class="words">Currency</h2>
-        <ShopCurrency />
         <h2 class="words">Words of the shop</h2>
         <ShopWords />
       </section>

@@ -1,16 +1,19 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue';
+import { computed, ref, toRef } from 'vue';
 import { problemOf } from '@/api/client';
 import { usePersonRecord } from '@/data/skills';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
+import { useSettings } from '@/settings/useSettings';
 import { dayWords } from '@/shared/days';
+import { shown, unitOf } from '@/shared/measures';
 import PickOne from '@/shared/PickOne.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
+import HandForm from './HandForm.vue';
 import LevelMark from './LevelMark.vue';
 import { lapses, levelWords, markOf } from './levels';
-import { faultsSeen, share, told } from './practice';
+import { faultsSeen, share, told as toldEntry } from './practice';
 import PracticeForm from './PracticeForm.vue';
 import SignOffForm from './SignOffForm.vue';
 
@@ -19,6 +22,8 @@ const props = defineProps<{ id: string }>();
 const { data: record, error, isPending, refetch } = usePersonRecord(toRef(props, 'id'));
 const { asked, show } = useAddress();
 const { person } = useSession();
+const isWriting = ref(false);
+const settings = useSettings();
 
 const picked = computed(() => asked('skill') ?? record.value?.skills[0]?.skill ?? null);
 const known = computed(() => record.value?.skills.find(({ skill }) => skill === picked.value));
@@ -48,6 +53,10 @@ const hasLeft = computed(() => {
   const { until = null } = record.value?.person ?? {};
   return until !== null && until < (record.value?.on ?? '');
 });
+const told = (value: number | null | undefined, measure: 'force' | 'length') =>
+  typeof value === 'number'
+    ? `${shown(value, measure, settings)} ${unitOf(measure, settings)}`
+    : `? ${unitOf(measure, settings)}`;
 defineExpose({ record });
 </script>
 
@@ -55,10 +64,11 @@ defineExpose({ record });
   <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
   <WaitBar v-else-if="isPending" says="Fetching what was told and practised" />
   <div v-else-if="record" class="person">
-    <p class="hand">
+    <HandForm v-if="isWriting" :id @done="isWriting = false" />
+    <p v-else class="hand">
       <span v-if="record.person.hand"
-        >closes with <b class="mono">{{ record.person.hand.gripForce ?? '?' }} N</b>, spans
-        <b class="mono">{{ record.person.hand.handSpan ?? '?' }} mm</b></span
+        >closes with <b class="mono">{{ told(record.person.hand.gripForce, 'force') }}</b>, spans
+        <b class="mono">{{ told(record.person.hand.handSpan, 'length') }}</b></span
       >
       <span v-else class="muted"
         >grip and span are not measured: no tool is told to be too stiff or too wide</span
@@ -67,6 +77,10 @@ defineExpose({ record });
       <span v-else-if="record.person.until" class="muted"
         >with the shop until {{ dayWords(record.person.until, record.on) }}</span
       >
+      <span v-if="record.person.note" class="muted">{{ record.person.note }}</span>
+      <button v-if="person?.maySetUpTheShop" type="button" class="change" @click="isWriting = true">
+        Change
+      </button>
     </p>
     <div class="beside">
       <nav aria-label="Skills">
@@ -133,8 +147,8 @@ defineExpose({ record });
             :class="{ voided: of.isVoided }"
           >
             <span class="mono muted">{{ dayWords(onOf(of), record.on) }}</span>
-            <b>{{ told(of, record).title }}</b>
-            <span>{{ told(of, record).more }}</span>
+            <b>{{ toldEntry(of, record).title }}</b>
+            <span>{{ toldEntry(of, record).more }}</span>
             <span v-if="of.isVoided" class="muted">taken out of account</span>
           </li>
         </ol>
@@ -149,6 +163,12 @@ defineExpose({ record });
   flex-wrap: wrap;
   gap: 4px 14px;
   margin: 0 0 10px;
+}
+
+.change {
+  color: var(--copper);
+  text-decoration: underline;
+  cursor: pointer;
 }
 
 .gone {

@@ -41,14 +41,14 @@ const SUITES = [
 ];
 const APP_SUITES = [
     'Policies' => ['RolesTest', 'LogTest|SkillTest'],
-    'History' => ['HistoryTest'],
+    'History' => ['HistoryTest|SettingsTest'],
     'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest'],
     'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest', 'RolesTest|CatalogueTest'],
-    'Things' => ['ThingTest|CatalogueTest', 'HistoryTest'],
+    'Things' => ['ThingTest|CatalogueTest|SettingsTest', 'HistoryTest'],
     'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
     'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
     'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest|SkillTest'],
-    'People' => ['AccountTest|SkillTest', 'FaultTest'],
+    'People' => ['AccountTest|SkillTest|SettingsTest', 'FaultTest'],
     'Print' => ['LabelTest|BenchTest'],
     'Planning' => ['PlanTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],

@@ -385,7 +385,7 @@ return [
     ['src/Skill/SignOffWanted.php', '!$skill->until->isAfter($last)', '$last->isAfter($skill->until)'],
     ['src/Skill/SignOffWanted.php', '?? PHP_INT_MAX) <=> ($other', '?? 0) <=> ($other'],
     ['src/Skill/SkillOnDay.php', '[Level::Practised, $told->until->plus(1), null, $told->until]', '[Level::Practised, $told->until->plus(1), null, null]'],
-    ['src/Listing/DecimalSign.php', "'${1}0'", "'${1}'"],
+    ['src/Listing/DecimalSign.php', '\'${1}0\'', '\'${1}\''],
     ['src/Listing/DecimalSign.php', '[1-9]\\d*', '\\d+'],
     ['app/People/SignOffs.php', '$one->person->id === $reader', 'true'],
     ['app/Register/Dues.php', '$one->on !== null', 'true'],

@@ -232,5 +232,10 @@ export const changes = [
   ['shop/SettingsPlace.vue', '...settings.value, [of.key]', '[of.key]'],
   ['train/HandForm.vue', 'value > 0 ? value : null', 'value'],
   ['train/HandForm.vue', "was, 'version', 'hand', 'until', 'note'", "was, 'version'"],
+  ['cover/matrix.ts', 'hole > 0) return', 'hole > 1e9) return'],
+  ['cover/matrix.ts', 'rank(other) - rank(one)', 'rank(one) - rank(other)'],
+  ['cover/matrix.ts', 'whole.length || !terminations ? null', 'whole.length ? null'],
+  ['cover/MatrixTable.vue', 'kitOf(kit)?.tracked ?', 'true ?'],
+  ['cover/MatrixTable.vue', 'column + step[1]', 'column'],
   ['data/pairs.ts', 'pair.hand && pair.kit ? { hand: pair.hand } : {}', 'false'],
 ];

@@ -44,6 +44,8 @@ test.describe('signed in', () => {
   for (const [name, address] of [
     ['Cover with holes, and Why', `${tower}&line=winch-50&step=2`],
     ['Cover without', panel],
+    ['all kits', '/cover/all'],
+    ['how the shop tells things', '/shop/settings'],
     ['Work, and a line of it', '/work?kit=pylon-backpack&scope=tower-7&line=heat-15'],
     ['a table', '/work/table?kit=pylon-backpack&scope=tower-7'],
     ['the history', '/shop/history'],

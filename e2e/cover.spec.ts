@@ -96,8 +96,17 @@ test('the address holds kit, scope, line and step', async ({ page, context }) =>
   await expect(other.getByRole('complementary', { name: 'Why' })).toContainText('No other tool of the kit');
 });
 
-test('kit and scope are picked', async ({ page }) => {
+test('the worst cell of all kits and scopes is found, and opens; kit and scope are picked', async ({
+  page,
+}) => {
   await page.goto('/cover');
+  await expect(page.getByRole('heading', { name: 'All kits, all scopes' })).toBeVisible();
+  const row = page.getByRole('row', { name: /^Tower 7/ });
+  await expect(row).toContainText('none; Pylon backpack comes nearest');
+  await row.getByRole('link', { name: /^Pylon backpack, Tower 7/ }).focus();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('Enter');
   // A kit that is kept by its things is shown as it is today, where nobody says which day.
   await expect(page.getByRole('button', { name: 'Today' })).toHaveAttribute('aria-pressed', 'true');
   await expect(page).toHaveURL(/on=\d{4}-\d\d-\d\d/);

@@ -26,6 +26,10 @@ test('pictures of the main views', async ({ page }) => {
   await shoot('first-steps');
   await page.unroute(/\/api\/v1\/(kits|scopes|tools)(\?.*)?$/);
 
+  await page.goto('/cover/all');
+  await page.getByRole('link', { name: /^Pylon backpack, Tower 7/ }).waitFor();
+  await shoot('all-kits');
+
   await page.goto(tower);
   await shoot('cover');
   await page.goto(`${tower}&line=heat-15&step=1`);
@@ -87,7 +91,6 @@ test('pictures of the main views', async ({ page }) => {
     ['person', '/train/people/nela-sorge?skill=crimp:open-barrel', /13 of 20 good/],
     ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],
-    ['due', '/crib/due', /^In your own calendar/],
     ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /This kit makes it/],
     [
       'bench-reckon',

@@ -16,6 +16,7 @@ use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
 use App\Http\Controllers\LineController;
+use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
@@ -77,6 +78,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
+        Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('card', [CardController::class, 'show']);
         Route::get('cards', [CardController::class, 'index']);
         Route::get('cards.pdf', [CardController::class, 'print'])->middleware(TakesTurns::class);

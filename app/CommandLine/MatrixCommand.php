@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
-use Gondrik\Core\Coverage\Coverage;
-use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Coverage\CoverMatrix;
+use Gondrik\Core\Coverage\MatrixCell;
 use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
+use Gondrik\Core\Tool\KitAsItStands;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Helper\Table;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -36,43 +38,36 @@ final class MatrixCommand extends WorkbookCommand
         [$with, $without] = $asked->supposed($workbook);
         $worker = $asked->worker($workbook, $day);
         $shop = $workbook->onDay();
-        $reports = [];
-        foreach ($kits as $kit) {
-            foreach ($scopes as $scope) {
-                $inForce = $workbook->rulesFor($scope, $rules);
-                $reports[] = Coverage::of($shop->kit($kit, $day, $inForce, $with, $without)->kit->with($worker), $scope, $inForce);
-            }
-        }
+        $cells = CoverMatrix::of(
+            $kits,
+            $scopes,
+            static fn(Scope $scope): HouseRules => $workbook->rulesFor($scope, $rules),
+            static fn(Kit $kit, HouseRules $inForce): KitAsItStands => $shop->kit($kit, $day, $inForce, $with, $without)->kit->with($worker),
+        );
         $format === 'json'
             ? self::json($output, [
                 'on' => $day?->plain(),
                 'kits' => array_map(static fn(Kit $kit): string => $kit->id, $kits),
                 'scopes' => array_map(static fn(Scope $scope): string => $scope->id, $scopes),
-                'cells' => array_map(self::cell(...), $reports),
+                'cells' => array_map(ReportWriter::cell(...), $cells),
             ])
-            : self::table($output, $reports);
+            : self::table($output, $cells);
 
         return self::SUCCESS;
     }
 
-    /** @return array<string, mixed> */
-    private static function cell(Report $report): array
+    /** @param list<MatrixCell> $cells */
+    private static function table(OutputInterface $output, array $cells): void
     {
-        return ['kit' => $report->kit->of->id, 'scope' => $report->scope->id, 'headline' => ReportWriter::headline($report->headline), 'holes' => count($report->holes)];
-    }
-
-    /** @param list<Report> $reports */
-    private static function table(OutputInterface $output, array $reports): void
-    {
-        $rows = array_map(static fn(Report $report): array => [
-            $report->kit->of->name,
-            $report->scope->name,
-            $report->headline->covered . ' of ' . $report->headline->terminations,
-            $report->headline->makeshift,
-            $report->headline->hole,
-            $report->headline->faulty,
-            count($report->holes),
-        ], $reports);
+        $rows = array_map(static fn(MatrixCell $cell): array => [
+            $cell->kit->name,
+            $cell->scope->name,
+            $cell->headline->covered . ' of ' . $cell->headline->terminations,
+            $cell->headline->makeshift,
+            $cell->headline->hole,
+            $cell->headline->faulty,
+            $cell->holes,
+        ], $cells);
         (new Table($output))->setStyle('compact')->setHeaders(['Kit', 'Scope', 'Covered', 'Makeshift', 'In a hole', 'Faulty', 'Holes'])->setRows($rows)->render();
     }
 }

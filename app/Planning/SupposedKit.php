@@ -60,7 +60,7 @@ final readonly class SupposedKit
     }
 
     /** @throws InvalidWorkbook where nobody of the shop has the id */
-    private static function worker(Workbook $workbook, string $hand, ?Day $day): Worker
+    public static function worker(Workbook $workbook, string $hand, ?Day $day): Worker
     {
         return $workbook->worker($hand, $day ?? Day::read(now()->toDateString()))
             ?? throw new InvalidWorkbook([new Problem('hand', $hand, 'must be a person of the shop')]);

@@ -26,12 +26,10 @@ final readonly class Dues
         return DueDates::of($this->shops->read($shop, Needs::of()->withRegister())->onDay()->histories, $day, $days);
     }
 
-    /** @return list<SignOffWanted> of people, that have lapsed or will within so many days */
+    /** @return list<SignOffWanted> of people: that have lapsed, will within so many days, or may be given for the first time */
     public function signOffs(Shop $shop, Day $day, int $days): array
     {
-        $wanted = SignOffWanted::of($this->shops->read($shop, Needs::of()->withSkills())->skills($day), $day, $days);
-
-        return array_values(array_filter($wanted, static fn(SignOffWanted $one): bool => $one->on !== null));
+        return SignOffWanted::of($this->shops->read($shop, Needs::of()->withSkills())->skills($day), $day, $days);
     }
 
     /** @return array<string, non-empty-list<AssetDue>> by the Monday of each week; what is past stands first under "" */

@@ -46,7 +46,8 @@ it('asks somebody in by a link, which is shown and mailed, and lets them come in
     Notification::assertSentTo($user, AskedIn::class, static fn(AskedIn $sent): bool => $sent->toMail()->actionUrl === $made->json('link') && str_contains(implode(' ', $sent->toMail()->introLines), 'Ivo Marell asks you into the shop Tarnholt Ropeway'));
 
     $this->insteadActingAs(null);
-    // Who was only asked in has no password to come in with.
+    // Who was only asked in has no password to come in with, and one that is known somehow is none.
+    $user->update(['password' => 'any password']);
     $this->postJson('/api/v1/session', ['email' => 'nela@tarnholt.example', 'password' => 'any password'])->assertUnprocessable();
     $look = $this->postJson('/api/v1/entrance/look', enteredBy($made))->assertOk();
     expect(OpenApi::mismatch($look, 'post', '/entrance/look'))->toBe('')->and($look->json())->toBe(['name' => 'Nela Sorge', 'shop' => 'Tarnholt Ropeway', 'role' => 'hand']);

@@ -1943,6 +1943,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/matrix": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Every kit against every scope that was not put away, in numbers */
+        get: operations["readMatrix"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -3790,6 +3807,29 @@ export interface components {
             name: string;
             email: string;
             password: string;
+        };
+        MatrixCell: {
+            kit: string;
+            scope: string;
+            headline: components["schemas"]["Headline"];
+            /** @description So many holes, each of which one tool could close */
+            holes: number;
+        };
+        Matrix: {
+            /** @description A day; null on paper */
+            on: string | null;
+            hand: components["schemas"]["Named"] | null;
+            kits: {
+                id: string;
+                name: string;
+                tracked: boolean;
+            }[];
+            scopes: {
+                id: string;
+                name: string;
+                hasOwnRules: boolean;
+            }[];
+            cells: components["schemas"]["MatrixCell"][];
         };
         id: string;
         name: string;
@@ -10215,6 +10255,35 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            503: components["responses"]["Busy"];
+        };
+    };
+    readMatrix: {
+        parameters: {
+            query?: {
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it; kits outside, scopes inside */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Matrix"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

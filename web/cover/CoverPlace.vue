@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
-import { useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
 import { useDayAsked } from '@/data/calendar';
+import { useKitsAndScopes, useLastPair } from '@/data/pairs';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import PickHand from '@/lines/PickHand.vue';
@@ -13,6 +14,14 @@ import YearBand from './YearBand.vue';
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
 const judged = useTemplateRef('judged');
 const { asked } = useAddress();
+/** Where no kit is in hand and several could be, all of them are shown; what was looked at last is still in hand. */
+const MatrixPlace = defineAsyncComponent(() => import('./MatrixPlace.vue'));
+const { isLoading, ...listed } = useKitsAndScopes();
+const last = useLastPair();
+const isAsked = computed(() => asked('kit') !== null || asked('scope') !== null || last.value.kit !== null);
+const isFront = computed(
+  () => !isAsked.value && listed.kits.value.length > 1 && listed.scopes.value.some(({ lines }) => lines > 0),
+);
 useTitle(() => {
   const { kit, scope } = judged.value?.coverage ?? {};
   return kit && scope ? `${kit.name} × ${scope.name} – Gondrik` : 'Cover – Gondrik';
@@ -20,7 +29,14 @@ useTitle(() => {
 </script>
 
 <template>
-  <JudgedPlace ref="judged" place="cover" title="Cover" :as-asked="useDayAsked">
+  <MatrixPlace v-if="isFront" />
+  <JudgedPlace
+    v-else-if="isAsked || !isLoading"
+    ref="judged"
+    place="cover"
+    title="Cover"
+    :as-asked="useDayAsked"
+  >
     <template #picks="{ pair, kits, scopes, pick }">
       <div class="picks">
         <PickOne label="Kit" :items="kits" :picked="pair.kit" @pick="pick('kit', $event)" />
@@ -31,6 +47,9 @@ useTitle(() => {
           :picked="pair.scope"
           @pick="pick('scope', $event)"
         />
+        <RouterLink :to="{ name: 'matrix' }" class="all" title="Every kit against every scope"
+          >All kits</RouterLink
+        >
       </div>
     </template>
     <template #above="{ pair }">
@@ -47,10 +66,17 @@ useTitle(() => {
 <style scoped>
 .picks {
   display: grid;
-  grid-template-columns: 214px auto 300px;
+  grid-template-columns: 214px auto 300px auto;
   gap: 8px;
   align-items: center;
   justify-content: start;
+}
+
+.all {
+  display: inline-flex;
+  align-items: center;
+  min-height: var(--touch);
+  white-space: nowrap;
 }
 
 .times {
@@ -60,7 +86,7 @@ useTitle(() => {
 
 @media (max-width: 1180px) {
   .picks {
-    grid-template-columns: minmax(0, 240px) auto minmax(0, 360px);
+    grid-template-columns: minmax(0, 240px) auto minmax(0, 360px) auto;
   }
 }
 

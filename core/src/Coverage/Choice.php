@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Coverage;
 
-use Gondrik\Core\Match\Bound;
 use Gondrik\Core\Match\Conditions;
 use Gondrik\Core\Match\Judge;
 use Gondrik\Core\Match\OperationRules;
@@ -30,17 +29,10 @@ final class Choice
 
     private readonly Requirements $requirements;
 
-    /** @var array<string, list<TakingPart>> by operation, in the order of the kit */
-    private array $partsFor = [];
-
-    /** @var array<string, list<array{TakingPart, float, float}>> tools and their bounds, by operation and kind of work */
-    private array $index = [];
+    private readonly Candidates $candidates;
 
     /** @var array<string, string> which tools are asked and how they stand, by operation */
     private readonly array $asked;
-
-    /** @var array<int, Bound> by capability of the kit, which lives as long as this */
-    private array $bounds = [];
 
     /** @var array<int, array{Surroundings, Conditions}> by surroundings, which are kept beside so that their id stays their own */
     private array $conditions = [];
@@ -53,12 +45,8 @@ final class Choice
     ) {
         $this->judge = new Judge($operations, $house);
         $this->requirements = new Requirements($kit);
-        foreach ($kit->tools as $part) {
-            foreach ($part->tool->operations() as $operation) {
-                $this->partsFor[$operation][] = $part;
-            }
-        }
-        $this->asked = array_map($this->asked(...), $this->partsFor);
+        $this->candidates = new Candidates($kit->tools);
+        $this->asked = array_map($this->asked(...), $this->candidates->byOperation);
     }
 
     /**
@@ -96,7 +84,7 @@ final class Choice
     /** @return list<TakingPart> of which the tool has the operation at all, in the order of the kit */
     public function partsFor(Operation $operation): array
     {
-        return $this->partsFor[$operation->value] ?? [];
+        return $this->candidates->byOperation[$operation->value] ?? [];
     }
 
     /** In numbers, with what the tool requires of the kit. The tool must have the operation. */
@@ -122,9 +110,8 @@ final class Choice
         $best = null;
         // How many things do it properly, and how many as a makeshift.
         $doing = [0, 0];
-        $indexed = $this->index[$operation->value . '|' . $rules->kind($work)] ??= $this->indexed($operation, $rules, $work);
         [$least, $most] = $rules->measure($work) ?? [0.0, INF];
-        foreach ($indexed as [$part, $from, $to]) {
+        foreach ($this->candidates->for($operation, $rules, $work) as [$part, $from, $to]) {
             if ($most < $from || $least > $to) {
                 continue;
             }
@@ -152,33 +139,5 @@ final class Choice
         }
 
         return [$this->match($best[0], $operation, $work), $wantsBackup && $doing[$best[1] >= Findings::MAKESHIFT ? 1 : 0] === 1];
-    }
-
-    /**
-     * The tools that can come into question for works of one kind, so that a large kit is not asked tool by tool; those left
-     * out would be unsuitable, and so would those whose bounds do not hold the work.
-     *
-     * @param OperationRules<Work, Capability> $rules
-     *
-     * @return list<array{TakingPart, float, float}> in the order of the kit
-     */
-    private function indexed(Operation $operation, OperationRules $rules, Work $work): array
-    {
-        $indexed = [];
-        foreach ($this->partsFor($operation) as $part) {
-            [$from, $to] = [INF, -INF];
-            foreach ($part->tool->capabilitiesFor($operation) as $capability) {
-                if ($rules->servesKind($capability, $work)) {
-                    $bound = $this->bounds[spl_object_id($capability)] ??= $rules->bound($capability);
-                    $from = $bound->from < $from ? $bound->from : $from;
-                    $to = $bound->to > $to ? $bound->to : $to;
-                }
-            }
-            if ($from <= $to) {
-                $indexed[] = [$part, $from, $to];
-            }
-        }
-
-        return $indexed;
     }
 }

@@ -6,8 +6,6 @@ namespace Gondrik\Core\Coverage;
 
 use Gondrik\Core\Match\ToolMatch;
 use Gondrik\Core\Match\Work;
-use Gondrik\Core\Scope\Step;
-use Gondrik\Core\Verdict\Reason;
 
 /**
  * What is known of a scope under one house's rules from kits that were judged before: whoever judges one kit day after day asks again
@@ -15,7 +13,7 @@ use Gondrik\Core\Verdict\Reason;
  */
 final readonly class Known
 {
-    /** @var \ArrayObject<string, array{list<Reason>, list<Step>, list<Step>}> checks, steps and those of them that are capped, by Line::work() */
+    /** @var \ArrayObject<string, AskedOfLine> by Line::work() */
     public \ArrayObject $lines;
 
     /** @var \ArrayObject<string, array{Work, ?ToolMatch, bool}> what was chosen, by the tools that were asked, operation and work */

@@ -7,6 +7,7 @@ namespace Gondrik\Core\Output;
 use Gondrik\Core\Coverage\Headline;
 use Gondrik\Core\Coverage\Hole;
 use Gondrik\Core\Coverage\LineCover;
+use Gondrik\Core\Coverage\MatrixCell;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Match\ToolMatch;
@@ -63,6 +64,12 @@ final class ReportWriter
             'makeshiftCounts' => $headline->makeshiftCounts,
             'carryMissing' => array_map(static fn(ToolKind $kind): string => $kind->value, $headline->carryMissing),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    public static function cell(MatrixCell $cell): array
+    {
+        return ['kit' => $cell->kit->id, 'scope' => $cell->scope->id, 'headline' => self::headline($cell->headline), 'holes' => $cell->holes];
     }
 
     /** @return array<string, mixed> one tool against one step */

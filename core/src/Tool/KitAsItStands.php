@@ -92,6 +92,16 @@ final readonly class KitAsItStands
         return false;
     }
 
+    /**
+     * @param list<ToolKind> $kinds
+     *
+     * @return list<ToolKind> of which nothing takes part
+     */
+    public function lacking(array $kinds): array
+    {
+        return array_values(array_filter($kinds, fn(ToolKind $kind): bool => !$this->hasKind($kind)));
+    }
+
     /** The same with one more of a tool, a good one: at its entry, else after the kit's own and before what may be fetched. */
     public function oneMore(Tool $tool): self
     {

@@ -78,6 +78,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
+        Route::get('coverage.csv', [CoverageController::class, 'table'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('card', [CardController::class, 'show']);
         Route::get('cards', [CardController::class, 'index']);

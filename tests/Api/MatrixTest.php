@@ -43,6 +43,28 @@ it('is asked in one’s own hands by everybody, and in those of others by who ma
     $this->getJson('/api/v1/matrix?on=2027-02-30')->assertUnprocessable()->assertJsonPath('problems.0.path', 'on');
 });
 
+it('gives a report as a table: a row for each step, with the tool and why', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $asked = 'kit=pylon-backpack&scope=tower-7&on=' . now()->toDateString();
+    $answer = $this->get('/api/v1/coverage.csv?' . $asked)->assertOk();
+    $rows = csvRows($answer);
+    $report = $this->getJson('/api/v1/coverage?' . $asked)->json('report');
+    $head = array_shift($rows);
+    $byLine = [];
+    foreach ($rows as $row) {
+        $byLine[$row[0]][] = array_combine($head, $row);
+    }
+    expect($answer->headers->get('Content-Disposition'))->toContain('cover-pylon-backpack-tower-7-' . now()->toDateString() . '.csv')
+        ->and(array_keys($byLine))->toBe(array_column($report['lines'], 'id'));
+    foreach ($report['lines'] as $line) {
+        $steps = array_values(array_filter($byLine[$line['id']], static fn(array $row): bool => $row['step'] !== ''));
+        expect(array_map(static fn(array $row): array => [$row['status'], $row['step'], $row['step status'], $row['why']], $steps))
+            ->toBe(array_map(static fn(array $step): array => [$line['status'], $step['op'], $step['status'], implode(' ', array_column($step['reasons'], 'text'))], $line['steps']));
+        $said = array_values(array_filter($byLine[$line['id']], static fn(array $row): bool => $row['step'] === ''));
+        expect(array_column($said, 'why'))->toBe($line['checks'] === [] && $line['steps'] !== [] ? [] : [implode(' ', array_column($line['checks'], 'text'))]);
+    }
+});
+
 it('is empty for a shop without kits', function (): void {
     $this->actingAs($this->emptyShop());
     expect($this->getJson('/api/v1/matrix')->assertOk()->json())->toBe(['on' => null, 'hand' => null, 'kits' => [], 'scopes' => [], 'cells' => []]);

@@ -49,6 +49,7 @@ const DOORS = [
     'POST scopes/{scope}/sheet' => ['/scopes/tower-7/sheet', [401, 403, 422, 422, 422]],
     'POST sheets' => ['/sheets', [401, 403, 422, 422, 422]],
     'PUT columns' => ['/columns', [401, 403, 422, 422, 422]],
+    'GET coverage.csv' => ['/coverage.csv?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET matrix' => ['/matrix', [401, 200, 200, 200, 200]],
     'PUT settings' => ['/settings', [401, 403, 403, 422, 422]],
     'POST opening' => ['/opening', [401, 403, 403, 422, 422]],

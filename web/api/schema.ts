@@ -1960,6 +1960,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/coverage.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The same as one table: a row for each step of each line */
+        get: operations["readCoverageAsTable"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -10284,6 +10301,63 @@ export interface operations {
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readCoverageAsTable: {
+        parameters: {
+            query: {
+                /** @description Id of the kit in hand; without one the lines are not judged */
+                kit?: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description RFC 4180, with a head; cells parted by semicolons where the shop writes a decimal comma */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             503: components["responses"]["Busy"];
         };
     };

@@ -1,10 +1,13 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
 import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
+import { useRoute } from 'vue-router';
 import { useDayAsked } from '@/data/calendar';
 import { useKitsAndScopes, useLastPair } from '@/data/pairs';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
+import FileLink from '@/frame/FileLink.vue';
 import { useAddress } from '@/frame/useAddress';
+import { useSettings } from '@/settings/useSettings';
 import PickHand from '@/lines/PickHand.vue';
 import PickOne from '@/shared/PickOne.vue';
 import FirstSteps from './FirstSteps.vue';
@@ -22,6 +25,15 @@ const isAsked = computed(() => asked('kit') !== null || asked('scope') !== null 
 const isFront = computed(
   () => !isAsked.value && listed.kits.value.length > 1 && listed.scopes.value.some(({ lines }) => lines > 0),
 );
+const route = useRoute();
+const settings = useSettings();
+/** What the address asks, as a file. */
+function tableOf(): string {
+  const keys = ['kit', 'scope', 'with', 'without', 'on', 'hand'];
+  const said = keys.flatMap((key) => (route.query[key] ? [[key, String(route.query[key])]] : []));
+  const query = new URLSearchParams([...said, ['length', settings.length], ['force', settings.force]]);
+  return `/api/v1/coverage.csv?${query}`;
+}
 useTitle(() => {
   const { kit, scope } = judged.value?.coverage ?? {};
   return kit && scope ? `${kit.name} × ${scope.name} – Gondrik` : 'Cover – Gondrik';
@@ -58,7 +70,9 @@ useTitle(() => {
     <template #under="{ pair, coverage, units }"
       ><YearBand :pair="pair" :coverage="coverage" :units="units"
     /></template>
-    <template #tools><PickHand :picked="asked('hand') ?? undefined" /></template>
+    <template #tools
+      ><FileLink :href="tableOf()">As a table</FileLink><PickHand :picked="asked('hand') ?? undefined"
+    /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
 </template>

@@ -15,6 +15,7 @@ use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Output\DayWriter;
+use Gondrik\Core\Output\ReportTable;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
@@ -22,6 +23,7 @@ use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
@@ -49,6 +51,15 @@ final class CoverageController extends Controller
             ...$day === null ? [] : ['day' => array_diff_key((new DayWriter())->kit($stands), ['hand' => null])],
             ...(new ThingsById(Gate::allows('export', Shop::class)))->of($workbook),
         ]);
+    }
+
+    /** The same as one table, to be sent or worked with elsewhere. */
+    public function table(CoverageRequest $request): StreamedResponse
+    {
+        $stands = SupposedKit::standing($shop = $this->workbook($request), $request->day(), $request->hand(), $request->ids('with'), $request->ids('without'));
+        $report = self::report(SupposedKit::in($shop, $request->ids('with'), $request->ids('without')), $stands);
+
+        return self::csv(implode('-', ['cover', ...array_filter([$request->kit(), $request->scope(), $request->day()?->plain()])]), (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
     }
 
     /** The tools that were not chosen for one step of one line. */

@@ -101,7 +101,7 @@ final class CoverMatrix
         $holes = [];
         foreach ($this->linesOf($scope, $kit) as [$terminations, $status, $steps]) {
             foreach ($steps as [$key, $operation, $isCapped]) {
-                $step = $answers->known[$key] ??= $answers->status($this->works[$key]->conditions, ...$this->doers[$key] ??= $this->doers($operation, $this->works[$key]));
+                $step = $answers->known($key) ?? $answers->find($key, $this->works[$key]->conditions, ...$this->doers[$key] ??= $this->doers($operation, $this->works[$key]));
                 if ($step === Status::Hole) {
                     $holes[$this->groups[$key] ??= $this->group($operation, $this->works[$key])] = true;
                 }

@@ -12,7 +12,7 @@ use Gondrik\Core\Tool\KitAsItStands;
 final class KitAnswers
 {
     /** @var array<string, Status> by operation and work */
-    public array $known = [];
+    private array $known = [];
 
     /** @var array<string, bool> whether one of it takes part that is good for everything, by tool */
     private array $isGood = [];
@@ -27,11 +27,27 @@ final class KitAnswers
         $this->requirements = new Requirements($kit);
     }
 
+    /** What was found of a work before; null for nothing. */
+    public function known(string $key): ?Status
+    {
+        return $this->known[$key] ?? null;
+    }
+
     /**
+     * @param string              $key       operation and work
      * @param array<string, true> $proper    ids of tools that do it properly
      * @param array<string, true> $makeshift ids of those that do it as a makeshift
      */
-    public function status(Conditions $conditions, array $proper, array $makeshift): Status
+    public function find(string $key, Conditions $conditions, array $proper, array $makeshift): Status
+    {
+        return $this->known[$key] = $this->status($conditions, $proper, $makeshift);
+    }
+
+    /**
+     * @param array<string, true> $proper
+     * @param array<string, true> $makeshift
+     */
+    private function status(Conditions $conditions, array $proper, array $makeshift): Status
     {
         $isMakeshift = false;
         foreach ([[$proper, true], [$makeshift, false]] as [$doers, $isProper]) {

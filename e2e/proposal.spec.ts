@@ -48,6 +48,7 @@ test('what a coordinator proposes counts, and waits for the lead', async ({ brow
 test('what prices are in is picked by the lead, and stands at every price', async ({ browser }) => {
   const lead = await browser.newPage({ storageState: people.lead });
   await lead.goto('/shop');
+  await lead.getByRole('link', { name: /currency/ }).click();
   await lead.getByLabel('Prices are in').selectOption('CHF');
   await expect(lead.getByText('Prices are in CHF: Swiss Franc')).toBeVisible();
   const coordinator = await browser.newPage({ storageState: people.coordinator });

@@ -59,10 +59,10 @@ function move(event: KeyboardEvent, row: number, column: number): void {
     <table ref="table">
       <thead>
         <tr>
-          <th scope="col" class="scope">Scope</th>
+          <th scope="col" class="scope first">Scope</th>
           <th scope="col" class="count">Terminations</th>
           <th scope="col" class="whole">All of it</th>
-          <th v-for="kit in columns" :key="kit.id" scope="col" class="kit">
+          <th v-for="kit in columns" :key="kit.id" scope="col" class="kit upright">
             <RouterLink :to="{ name: 'kit', params: { id: kit.id } }"
               ><span>{{ kit.name }}</span></RouterLink
             >
@@ -75,7 +75,7 @@ function move(event: KeyboardEvent, row: number, column: number): void {
           :key="row.scope.id"
           :class="{ open: row.terminations && !row.whole.length }"
         >
-          <th scope="row" class="scope">
+          <th scope="row" class="scope first">
             <RouterLink :to="{ name: 'work', query: { scope: row.scope.id } }">{{
               row.scope.name
             }}</RouterLink>
@@ -103,46 +103,19 @@ function move(event: KeyboardEvent, row: number, column: number): void {
   </div>
 </template>
 
+<style scoped src="@/shared/across.css"></style>
 <style scoped>
-.scroll {
-  overflow: auto;
-  max-width: 100%;
-  padding-bottom: 2px;
-}
-
-table {
-  border-collapse: collapse;
-  font-size: 13.5px;
-}
-
-th,
-td {
-  padding: 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
-}
-
 thead th {
   height: 124px;
-  padding-bottom: 6px;
-  border-bottom: 2px solid var(--ink);
-  color: var(--muted);
-  font-size: 12.5px;
-  font-weight: 400;
-  vertical-align: bottom;
-}
-
-tbody th {
-  font-weight: 560;
 }
 
 .scope {
-  position: sticky;
-  left: 0;
-  z-index: 1;
   min-width: 210px;
   padding-right: 12px;
-  background: var(--ground);
+}
+
+.kit span {
+  max-height: 116px;
 }
 
 .scope a {
@@ -176,25 +149,6 @@ tbody th {
 .open .scope a {
   color: var(--hole);
   font-weight: 640;
-}
-
-.kit a {
-  display: flex;
-  justify-content: center;
-  color: var(--ink);
-  text-decoration: none;
-}
-
-.kit a:hover span {
-  text-decoration: underline;
-}
-
-.kit span {
-  max-height: 116px;
-  overflow: hidden;
-  white-space: nowrap;
-  transform: rotate(180deg);
-  writing-mode: vertical-rl;
 }
 
 .cell a {

@@ -35,14 +35,14 @@ const said = (row: (typeof rows.value)[number]) =>
     <table>
       <thead>
         <tr>
-          <th scope="col" class="skill">Skill</th>
+          <th scope="col" class="skill first">Skill</th>
           <th scope="col" class="asked">Asked for</th>
           <th scope="col" class="left">Alone</th>
           <th
             v-for="person in people"
             :key="person.id"
             scope="col"
-            class="person"
+            class="person upright"
             :class="{ away: away.includes(person.id) }"
           >
             <RouterLink :to="{ name: 'person', params: { id: person.id } }"
@@ -53,7 +53,7 @@ const said = (row: (typeof rows.value)[number]) =>
       </thead>
       <tbody>
         <tr v-for="row in rows" :key="row.skill" :class="[stateOf(row), { broken: broken.has(row.skill) }]">
-          <th scope="row" class="skill">{{ row.name }}</th>
+          <th scope="row" class="skill first">{{ row.name }}</th>
           <td class="asked mono" :title="row.scopes.map((of) => `${of.name}: ${of.terminations}`).join('\n')">
             {{ row.terminations || '' }}
           </td>
@@ -88,47 +88,23 @@ const said = (row: (typeof rows.value)[number]) =>
   </div>
 </template>
 
+<style scoped src="@/shared/across.css"></style>
 <style scoped>
-.scroll {
-  overflow: auto;
-  max-width: 100%;
-  padding-bottom: 2px;
-}
-
 table {
   width: 100%;
-  border-collapse: collapse;
-  font-size: 13.5px;
-}
-
-th,
-td {
-  padding: 0;
-  border-bottom: 1px solid var(--hairline);
-  text-align: left;
 }
 
 thead th {
   height: 112px;
-  padding-bottom: 6px;
-  border-bottom: 2px solid var(--ink);
-  color: var(--muted);
-  font-size: 12.5px;
-  font-weight: 400;
-  vertical-align: bottom;
-}
-
-tbody th {
-  font-weight: 560;
 }
 
 .skill {
-  position: sticky;
-  left: 0;
-  z-index: 1;
   min-width: 190px;
   padding-right: 10px;
-  background: var(--ground);
+}
+
+.person span {
+  max-height: 104px;
 }
 
 .asked {
@@ -140,25 +116,6 @@ tbody th {
 .left {
   min-width: 138px;
   white-space: nowrap;
-}
-
-.person a {
-  display: flex;
-  justify-content: center;
-  color: var(--ink);
-  text-decoration: none;
-}
-
-.person a:hover span {
-  text-decoration: underline;
-}
-
-.person span {
-  max-height: 104px;
-  overflow: hidden;
-  white-space: nowrap;
-  transform: rotate(180deg);
-  writing-mode: vertical-rl;
 }
 
 .cell a {

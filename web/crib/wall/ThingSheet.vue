@@ -203,7 +203,12 @@ function submit(): void {
         >{{ tag === null ? 'Make it' : 'Write' }}</v-btn
       >
       <v-btn variant="text" @click="leave()">{{ tag === null ? 'Done' : 'Leave it' }}</v-btn>
-      <v-btn v-if="tag !== null" variant="text" :loading="gone.isPending.value" @click="gone.mutate()"
+      <v-btn
+        v-if="tag !== null"
+        variant="text"
+        :loading="gone.isPending.value"
+        :disabled="!isKnown"
+        @click="gone.mutate()"
         >Take it away</v-btn
       >
     </template>

@@ -391,7 +391,6 @@ return [
     ['app/Register/DueFeed.php', 'if ($wanted->on !== null)', 'if (true)'],
     // The matrix.
     ['src/Coverage/CoverMatrix.php', '$step->worse(Status::Makeshift)', '$step'],
-    ['src/Coverage/CoverMatrix.php', '$most < $from || $least > $to ? null', 'false ? null'],
     ['src/Coverage/CoverMatrix.php', ', $kit->hand?->gripForce', ''],
     ['src/Coverage/CoverMatrix.php', '[$scope->id, $kit->travels,', '[$scope->id,'],
     ['src/Coverage/CoverMatrix.php', '$score >= Findings::MAKESHIFT ? 1 : 0', '0'],

@@ -48,7 +48,13 @@ function matrixShop(\stdClass $document): Workbook
 /** One with odd corners, most of whose lines are faulty or holes, and things in their kits; and one as shops are. */
 function matrixShops(int $seed): array
 {
-    return [matrixShop(GeneratedThings::of($seed, 30, 80, 24)), matrixShop(BenchWorkbook::of(24 + $seed % 20, 30 + $seed % 7))];
+    $plausible = BenchWorkbook::of(24 + $seed % 20, 30 + $seed % 7);
+    foreach ($plausible->tools as $at => $tool) {
+        // Every other one is too stiff for the hand of a kit.
+        $tool->gripForce = $at % 2 === 0 ? 100 : 140;
+    }
+
+    return [matrixShop(GeneratedThings::of($seed, 30, 80, 24)), matrixShop($plausible)];
 }
 
 function matrixOf(Workbook $shop, ?Day $day, ?Worker $worker = null, ?RuleChoice $asked = null): array

@@ -229,7 +229,7 @@ export const changes = [
   ['settings/useSettings.ts', '?? shop.value[of],', '?? shop.value.sizes,'],
   ['api/early.ts', '?? shop.length ??', '??'],
   ['session/NameShop.vue', 'path === field', 'path !== field'],
-  ['shop/SettingsPlace.vue', '...settings.value, [of.key]', '[of.key]'],
+  ['shop/SettingsPlace.vue', '{ [of.key]: value }', '{ ...settings.value, [of.key]: value }'],
   ['train/HandForm.vue', 'value > 0 ? value : null', 'value'],
   ['train/HandForm.vue', "was, 'version', 'hand', 'until', 'note'", "was, 'version'"],
   ['cover/matrix.ts', 'hole > 0) return', 'hole > 1e9) return'],

@@ -43,6 +43,11 @@ it('is asked in one’s own hands by everybody, and in those of others by who ma
     $this->getJson('/api/v1/matrix?on=2027-02-30')->assertUnprocessable()->assertJsonPath('problems.0.path', 'on');
 });
 
+it('gives no table of what no kit is held against', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Hand));
+    $this->getJson('/api/v1/coverage.csv?scope=tower-7')->assertUnprocessable()->assertJsonPath('problems.0.path', 'kit');
+});
+
 it('gives a report as a table: a row for each step, with the tool and why', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Hand));
     $asked = 'kit=pylon-backpack&scope=tower-7&on=' . now()->toDateString();

@@ -38,12 +38,21 @@ it('says how the shop is called and tells things, to everybody, and takes that b
     expect($this->getJson('/api/v1/version')->json('settings'))->toBe($before);
 });
 
+it('leaves what is not said, and wants something said', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $this->putJson('/api/v1/settings', ['sizes' => 'metric'])->assertNoContent();
+    $this->putJson('/api/v1/settings', ['length' => 'inch'])->assertNoContent();
+    $this->putJson('/api/v1/settings', ['name' => 'Ropeway South'])->assertNoContent();
+    expect($this->getJson('/api/v1/version')->json('settings'))->toBe(['name' => 'Ropeway South', 'sizes' => 'metric', 'length' => 'inch', 'force' => 'N', 'theme' => 'auto', 'decimalSign' => 'point']);
+    $this->putJson('/api/v1/settings', [])->assertUnprocessable()->assertJsonPath('problems.0.path', 'name');
+});
+
 it('refuses a setting that is none, names it, and changes nothing', function (string $of, mixed $value, string $expected): void {
     $this->actingAs($this->lead($this->demo()));
     $refused = $this->putJson('/api/v1/settings', [...SETTINGS, $of => $value])->assertUnprocessable();
     expect($refused->json('problems.0'))->toMatchArray(['path' => $of])->and($refused->json('problems.0.expected'))->toContain($expected)
         ->and($this->getJson('/api/v1/version')->json('settings.name'))->toBe('Tarnholt Ropeway');
-})->with([['sizes', 'awg', 'one of: gauge, metric'], ['length', null, 'one of: mm, inch'], ['force', 3, 'one of: N, lbf'], ['theme', '', 'one of: auto, light, dark'], ['decimalSign', ',', 'one of: point, comma'], ['name', ' ', 'required'], ['name', str_repeat('a', 201), '200'], ['name', "Rope\u{202e}way", 'direction of text']]);
+})->with([['sizes', 'awg', 'one of: gauge, metric'], ['length', null, 'one of: mm, inch'], ['force', 3, 'one of: N, lbf'], ['theme', '', 'one of: auto, light, dark'], ['decimalSign', ',', 'one of: point, comma'], ['name', ' ', 'must have a value'], ['name', str_repeat('a', 201), '200'], ['name', "Rope\u{202e}way", 'direction of text']]);
 
 it('writes tables as spreadsheets with a decimal comma take them, and reads them back', function (): void {
     $shop = $this->demo();

@@ -3848,6 +3848,20 @@ export interface components {
             }[];
             cells: components["schemas"]["MatrixCell"][];
         };
+        /** @description At least one; what is not said stays */
+        ShopSettingsSaid: {
+            name?: string;
+            /** @enum {string} */
+            sizes?: "gauge" | "metric";
+            /** @enum {string} */
+            length?: "mm" | "inch";
+            /** @enum {string} */
+            force?: "N" | "lbf";
+            /** @enum {string} */
+            theme?: "auto" | "light" | "dark";
+            /** @enum {string} */
+            decimalSign?: "point" | "comma";
+        };
         id: string;
         name: string;
         count: number;
@@ -10214,7 +10228,7 @@ export interface operations {
         };
         requestBody: {
             content: {
-                "application/json": components["schemas"]["ShopSettings"];
+                "application/json": components["schemas"]["ShopSettingsSaid"];
             };
         };
         responses: {

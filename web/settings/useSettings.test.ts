@@ -36,7 +36,8 @@ it('tells things as the shop does until somebody chooses, and again when they wa
     'lbf',
     'dark',
   ]);
-  expect(settings.isOwn).toBe(false);
+  settings.follow(undefined);
+  expect([settings.isOwn, settings.theme]).toEqual([false, 'dark']);
   settings.length = 'mm';
   settings.follow({ sizes: 'gauge', length: 'inch', force: 'lbf', theme: 'dark' });
   expect([settings.first, settings.length, settings.isOwn]).toEqual(['gauge', 'mm', true]);

@@ -41,7 +41,10 @@ export const useSettings = defineStore('settings', () => {
   function asTheShop(): void {
     for (const of of Object.values(own)) of.value = null;
   }
-  function follow({ sizes, length: lengths, force: forces, theme: themes }: ShopWays): void {
+  /** @param ways undefined of somebody who was kept on this device before shops had ways */
+  function follow(ways: ShopWays | undefined): void {
+    if (!ways) return;
+    const { sizes, length: lengths, force: forces, theme: themes } = ways;
     shop.value = { sizes, length: lengths, force: forces, theme: themes };
   }
   /** Lanes of the ruler that are wholly covered are thin lines. */

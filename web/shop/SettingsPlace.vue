@@ -13,7 +13,7 @@ import ShopCurrency from './ShopCurrency.vue';
 import { choices, nameOf, type Choice } from './settings';
 
 /** What the shop is called, what its prices are in, and how it tells things to who has chosen nothing else. */
-type Settings = Schemas['ShopSettings'];
+type Said = Schemas['ShopSettingsSaid'];
 const { person } = useSession();
 const client = useQueryClient();
 const isLead = computed(() => person.value?.role === 'lead');
@@ -25,20 +25,20 @@ watch(
   (of) => (name.value = of ?? ''),
   { immediate: true },
 );
-const { mutate, isPending, problem } = useWrite<unknown, { body: Settings; said: string }>({
+const { mutate, isPending, problem } = useWrite<unknown, { body: Said; said: string }>({
   ask: ({ body }) => api.PUT('/settings', { body }),
   said: ({ said }) => said,
   atOnce: () => void client.invalidateQueries({ queryKey: sessionKey }),
 });
 function pick(of: Choice, value: string): void {
-  if (!settings.value) return;
-  mutate({ body: { ...settings.value, [of.key]: value }, said: `${of.label}: ${nameOf(of, value)}` });
+  // That alone: what was picked a moment ago, or by another lead, stays.
+  mutate({ body: { [of.key]: value }, said: `${of.label}: ${nameOf(of, value)}` });
 }
 function call(): void {
   missing.value = name.value.trim() ? '' : 'What people call it: it stands on cards and lists.';
-  if (missing.value || !settings.value || name.value.trim() === settings.value.name) return;
+  if (missing.value || name.value.trim() === settings.value?.name) return;
   const called = name.value.trim();
-  mutate({ body: { ...settings.value, name: called }, said: `The shop is called ${called}` });
+  mutate({ body: { name: called }, said: `The shop is called ${called}` });
 }
 useUndoKeys();
 </script>

@@ -20,6 +20,8 @@ use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
 use Gondrik\Core\Ruler\Ruler;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\Gate;
@@ -56,6 +58,8 @@ final class CoverageController extends Controller
     /** The same as one table, to be sent or worked with elsewhere. */
     public function table(CoverageRequest $request): StreamedResponse
     {
+        // Without a kit in hand nothing is judged.
+        $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
         $stands = SupposedKit::standing($shop = $this->workbook($request), $request->day(), $request->hand(), $request->ids('with'), $request->ids('without'));
         $report = self::report(SupposedKit::in($shop, $request->ids('with'), $request->ids('without')), $stands);
 

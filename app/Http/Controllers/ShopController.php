@@ -45,17 +45,22 @@ final class ShopController extends Controller
     /** What it is called, and how it tells things to who has chosen nothing else. */
     public function set(SettingsRequest $request, ShopStore $store, ShopChanges $changes): Response
     {
-        return $this->gone(self::put($this->shop($request), Place::settings(), (object) $request->settings(), $store, $changes));
+        return $this->gone(self::put($this->shop($request), Place::settings(), $request->settings(), $store, $changes));
     }
 
     /** What its prices are in from now on; no amount is turned into another. */
     public function price(CurrencyRequest $request, ShopStore $store, ShopChanges $changes): Response
     {
-        return $this->gone(self::put($this->shop($request), Place::currency(), (object) ['code' => $request->code()], $store, $changes));
+        return $this->gone(self::put($this->shop($request), Place::currency(), ['code' => $request->code()], $store, $changes));
     }
 
-    private static function put(Shop $shop, Place $place, \stdClass $after, ShopStore $store, ShopChanges $changes): Written
+    /** @param array<string, string> $said what is not among it stays */
+    private static function put(Shop $shop, Place $place, array $said, ShopStore $store, ShopChanges $changes): Written
     {
-        return $store->change($shop, static fn(Shop $locked): Written => $changes->write($locked, Event::Changed, [new Change($place, $changes->present($locked, $place), $after)]));
+        return $store->change($shop, static function (Shop $locked) use ($place, $said, $changes): Written {
+            $present = $changes->present($locked, $place);
+
+            return $changes->write($locked, Event::Changed, [new Change($place, $present, (object) [...get_object_vars($present ?? new \stdClass()), ...$said])]);
+        });
     }
 }

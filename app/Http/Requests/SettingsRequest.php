@@ -8,7 +8,7 @@ use App\Models\ShopSettings;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 
-/** Says what the shop is called and how it tells things to who has chosen nothing else. */
+/** Says what the shop is called, or how it tells things to who has chosen nothing else; what is not said stays. */
 final class SettingsRequest extends FormRequest
 {
     use TakesNames;
@@ -16,7 +16,10 @@ final class SettingsRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['name' => self::nameRules(), ...array_map(static fn(array $choices): array => ['required', 'string', Rule::in($choices)], ShopSettings::CHOICES)];
+        return [
+            'name' => ['required_without_all:' . implode(',', array_keys(ShopSettings::CHOICES)), 'filled', ...array_slice(self::nameRules(), 1)],
+            ...array_map(static fn(array $choices): array => ['filled', 'string', Rule::in($choices)], ShopSettings::CHOICES),
+        ];
     }
 
     /** @return array<string, string> */
@@ -28,11 +31,11 @@ final class SettingsRequest extends FormRequest
         );
     }
 
-    /** @return array<string, string> */
+    /** @return array<string, string> those that were said */
     public function settings(): array
     {
-        $settings = ['name' => $this->name()];
-        foreach (array_keys(ShopSettings::CHOICES) as $of) {
+        $settings = $this->has('name') ? ['name' => $this->name()] : [];
+        foreach (array_filter(array_keys(ShopSettings::CHOICES), $this->has(...)) as $of) {
             $settings[$of] = $this->string($of)->value();
         }
 

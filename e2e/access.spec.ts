@@ -46,6 +46,7 @@ test.describe('signed in', () => {
     ['Cover without', panel],
     ['all kits', '/cover/all'],
     ['how the shop tells things', '/shop/settings'],
+    ['the house rules, one thought over', '/shop/rules?rules=%7B%22preset%22%3A%22aircraft%22%7D'],
     ['Work, and a line of it', '/work?kit=pylon-backpack&scope=tower-7&line=heat-15'],
     ['a table', '/work/table?kit=pylon-backpack&scope=tower-7'],
     ['the history', '/shop/history'],

@@ -21,6 +21,7 @@ use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\RulesController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
@@ -80,6 +81,8 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage.csv', [CoverageController::class, 'table'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
+        Route::get('rules', [RulesController::class, 'show']);
+        Route::get('rules/tried', [RulesController::class, 'tried'])->middleware(TakesTurns::class);
         Route::get('card', [CardController::class, 'show']);
         Route::get('cards', [CardController::class, 'index']);
         Route::get('cards.pdf', [CardController::class, 'print'])->middleware(TakesTurns::class);
@@ -154,6 +157,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::post('accounts/{account}/link', [AccountController::class, 'link'])->whereNumber('account')->middleware('throttle:uploads');
         Route::post('accounts/{account}/back', [AccountController::class, 'bringBack'])->whereNumber('account');
         Route::put('currency', [ShopController::class, 'price']);
+        Route::put('rules', [RulesController::class, 'set']);
         Route::put('settings', [ShopController::class, 'set']);
         Route::post('opening', [ShopController::class, 'open'])->middleware('throttle:sign-in');
         Route::post('{list}/{id}/merge', [ThingController::class, 'merge'])->whereIn('list', $models);

@@ -17,7 +17,8 @@ const LAYERS: Record<string, string[]> = {
   data: ['api', 'frame', 'session', 'settings', 'shared'],
   ruler: ['api', 'settings', 'shared', 'theme'],
   lines: ['api', 'data', 'frame', 'grid', 'ruler', 'settings', 'shared'],
-  work: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
+  rules: ['data', 'shared'],
+  work: ['api', 'data', 'frame', 'lines', 'rules', 'session', 'settings', 'shared'],
   table: ['api', 'data', 'frame', 'grid', 'lines', 'session', 'settings', 'shared', 'work'],
   cover: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
@@ -27,7 +28,7 @@ const LAYERS: Record<string, string[]> = {
   today: ['api', 'data', 'frame', 'session', 'shared'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],
   history: ['api', 'data', 'frame', 'session', 'shared'],
-  shop: ['api', 'data', 'frame', 'session', 'shared'],
+  shop: ['api', 'data', 'frame', 'rules', 'session', 'shared'],
 };
 
 const root = import.meta.dirname;

@@ -52,6 +52,7 @@ export const router = createRouter({
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
     { path: '/shop/people', name: 'accounts', component: () => import('./shop/AccountsPlace.vue') },
     { path: '/shop/you', name: 'own', component: () => import('./shop/OwnPlace.vue') },
+    { path: '/shop/rules', name: 'rules', component: () => import('./shop/RulesPlace.vue') },
     { path: '/shop/settings', name: 'settings', component: () => import('./shop/SettingsPlace.vue') },
     { path: '/shop', name: 'shop', component: () => import('./shop/ShopPlace.vue') },
     { path: '/:rest(.*)*', name: 'nowhere', component: () => import('./frame/NowherePlace.vue') },

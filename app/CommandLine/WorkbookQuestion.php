@@ -13,6 +13,7 @@ use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\RulesCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Symfony\Component\Console\Input\InputInterface;
@@ -162,12 +163,11 @@ final readonly class WorkbookQuestion
             return null;
         }
         try {
-            return (new WorkbookCodec())->read(json_encode(['gondrik' => 1, 'houseRules' => $rules], JSON_THROW_ON_ERROR))->houseRules;
-        } catch (InvalidWorkbook|\JsonException $refused) {
-            $problem = $refused instanceof InvalidWorkbook ? $refused->problems[0] : null;
-            $key = preg_replace('~^houseRules/~', '', $problem->path ?? '');
+            return (new RulesCodec())->read((object) $rules);
+        } catch (InvalidWorkbook $refused) {
+            $problem = $refused->problems[0];
 
-            throw new \InvalidArgumentException('--rule "' . $key . '"' . ($problem?->value === null ? '' : ' ' . json_encode($problem->value, JSON_UNESCAPED_UNICODE)) . ': ' . ($problem->expected ?? 'must be text in UTF-8'));
+            throw new \InvalidArgumentException('--rule "' . $problem->path . '"' . ($problem->value === null ? '' : ' ' . json_encode($problem->value, JSON_UNESCAPED_UNICODE)) . ': ' . $problem->expected);
         }
     }
 

@@ -8,7 +8,7 @@ use Gondrik\Core\Workbook\WorkbookList;
 
 /**
  * What a change is about: a thing of one of the workbook's lists, a line of a scope, the order of a scope's lines, an entry of the log, that
- * something waits for the lead, the shop's currency, or how it is called and tells things.
+ * something waits for the lead, the shop's currency, its house rules, or how it is called and tells things.
  */
 final readonly class Place
 {
@@ -24,6 +24,9 @@ final readonly class Place
 
     /** What the shop is called and how it tells things. */
     public const SETTINGS = 'settings';
+
+    /** What everything is judged by, where no scope says otherwise. */
+    public const RULES = 'rules';
 
     /** That a thing waits for the lead: its id is the thing's, its scope the thing's list. */
     public const PROPOSED = 'proposed';
@@ -52,6 +55,11 @@ final readonly class Place
         return new self(self::SETTINGS, 'shop');
     }
 
+    public static function rules(): self
+    {
+        return new self(self::RULES, 'shop');
+    }
+
     public static function proposed(WorkbookList $list, string $id): self
     {
         return new self(self::PROPOSED, $id, $list->value);
@@ -60,7 +68,7 @@ final readonly class Place
     /** Whether only the lead changes it: what everything is judged by, what it is paid in, and what was written down as having happened. */
     public function isForTheLead(): bool
     {
-        return in_array($this->list, [self::CURRENCY, self::SETTINGS, self::PROPOSED, self::LOG], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
+        return in_array($this->list, [self::CURRENCY, self::SETTINGS, self::RULES, self::PROPOSED, self::LOG], true) || WorkbookList::tryFrom($this->list)?->isOfModels() === true;
     }
 
     public function isLine(): bool

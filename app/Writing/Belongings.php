@@ -11,6 +11,7 @@ use App\Models\PlanItem;
 use App\Models\Shop;
 use App\Models\ShopSettings;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Workbook\RulesCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Carbon;
 
@@ -26,11 +27,11 @@ final readonly class Belongings
 
     public const PLANS = 'plans';
 
-    public function __construct(private ShopStore $store = new ShopStore()) {}
+    public function __construct(private ShopStore $store = new ShopStore(), private RulesCodec $rules = new RulesCodec()) {}
 
     public static function has(Place $place): bool
     {
-        return in_array($place->list, [self::CALLED, self::PLANS, Place::CURRENCY, Place::SETTINGS, Place::PROPOSED], true);
+        return in_array($place->list, [self::CALLED, self::PLANS, Place::CURRENCY, Place::SETTINGS, Place::RULES, Place::PROPOSED], true);
     }
 
     public static function called(WorkbookList $list, string $id): Place
@@ -86,6 +87,10 @@ final readonly class Belongings
         if ($place->list === Place::SETTINGS) {
             return (object) ShopSettings::of($shop);
         }
+        if ($place->list === Place::RULES) {
+            // In one order, whatever the database has made of it.
+            return $shop->house_rules === null ? null : $this->rules->write($this->rules->read($shop->house_rules));
+        }
         if ($place->list === Place::PROPOSED) {
             $by = ShopWorkbook::of($shop, WorkbookList::from((string) $place->scope))->where('code', $place->id)->value('proposed_by');
 
@@ -116,6 +121,7 @@ final readonly class Belongings
                 $change->place->list === Place::PROPOSED => $this->store->putProposed($shop, WorkbookList::from((string) $change->place->scope), $change->place->id, $change->after->by ?? null),
                 $change->place->list === Place::CURRENCY => $this->store->putCurrency($shop, $change->after->code ?? $shop->currency),
                 $change->place->list === Place::SETTINGS => $this->store->putSettings($shop, get_object_vars($change->after ?? new \stdClass())),
+                $change->place->list === Place::RULES => $this->store->putHouseRules($shop, $change->after === null ? null : $this->rules->read($change->after)),
                 $change->after === null => $shop->plans()->whereKey((int) $change->place->id)->delete(),
                 default => $this->putPlan($shop, (int) $change->place->id, $change->after),
             };

@@ -1960,6 +1960,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/rules": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What the house judges by, as questions with their answers */
+        get: operations["readRules"];
+        /** Answer some questions anew; what is not said stays */
+        put: operations["setRules"];
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/rules/tried": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What other house rules would do to every kit and scope; nothing is written */
+        get: operations["tryRules"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/coverage.csv": {
         parameters: {
             query?: never;
@@ -3862,6 +3897,121 @@ export interface components {
             /** @enum {string} */
             decimalSign?: "point" | "comma";
         };
+        /** @description What the shop has said of its house rules: a preset, and what differs from it */
+        HouseRulesSaid: {
+            preset?: components["schemas"]["preset"];
+            makeshiftCounts?: components["schemas"]["makeshiftCounts"];
+            trainedHands?: components["schemas"]["trainedHands"];
+            openFlame?: components["schemas"]["openFlame"];
+            fullCycleFor?: components["schemas"]["fullCycleFor"];
+            indentOnInsulated?: components["schemas"]["stance"];
+            hammerLugs?: components["schemas"]["stance"];
+            taps?: components["schemas"]["stance"];
+            tinning?: components["schemas"]["stance"];
+            solderSplices?: components["schemas"]["stance"];
+            insulationGrip?: components["schemas"]["insulationGrip"];
+            wetNeedsSleeve?: components["schemas"]["wetNeedsSleeve"];
+            pullTest?: components["schemas"]["pullTesting"];
+            listedWire?: components["schemas"]["listedWire"];
+            insulations?: components["schemas"]["insulations"];
+            solderOnCrimp?: components["schemas"]["stance"];
+            pullStandard?: components["schemas"]["pullStandard"];
+            poweredFinalTorque?: components["schemas"]["poweredFinalTorque"];
+            torqueEvery?: components["schemas"]["torqueEvery"];
+            strandDamage?: components["schemas"]["strandLimit"];
+            redBand?: components["schemas"]["redBand"];
+            backupFor?: components["schemas"]["backupFor"];
+            carry?: components["schemas"]["carry"];
+            duesThatCount?: components["schemas"]["duesThatCount"];
+            findings?: components["schemas"]["findings"];
+            samplePlan?: components["schemas"]["samplePlan"];
+            practicePieces?: components["schemas"]["practicePieces"];
+            signOffFor?: components["schemas"]["signOffFor"];
+        };
+        RuleAnswer: {
+            /** @description As the workbook writes it */
+            value: unknown;
+            words: string;
+        };
+        RuleQuestion: {
+            rule: string;
+            topic: string;
+            question: string;
+            /** @enum {string} */
+            asks: "one" | "some" | "number" | "findings";
+            /** @description What can be answered, or be among the answer */
+            answers: {
+                /** @description true and false for yes and no */
+                value: string;
+                words: string;
+            }[];
+            schools: {
+                about: string;
+                school: string;
+                argument: string;
+            }[];
+            /** @description What hands may find, where it asks for that */
+            findings: {
+                finding: string;
+                words: string;
+                /** @description The condition that usually follows */
+                usual: string;
+            }[];
+        };
+        RuleDiffers: {
+            rule: string;
+            question: string;
+            words: string;
+            /** @description What the shop says */
+            instead: string;
+        };
+        RulePreset: {
+            /** @description Null for the usual rules of nobody in particular */
+            preset: string | null;
+            name: string;
+            /** @description Every rule by its key */
+            answers: {
+                [key: string]: components["schemas"]["RuleAnswer"];
+            };
+        };
+        ShopRules: {
+            questions: components["schemas"]["RuleQuestion"][];
+            presets: components["schemas"]["RulePreset"][];
+            said: components["schemas"]["HouseRulesSaid"];
+            /** @description Every rule by its key */
+            inForce: {
+                [key: string]: components["schemas"]["RuleAnswer"];
+            };
+            scopes: {
+                id: string;
+                name: string;
+                preset: string | null;
+                differs: components["schemas"]["RuleDiffers"][];
+            }[];
+            /** @description What was answered otherwise, the newest first; null for who may not see the history */
+            changes: {
+                at: string;
+                by: string | null;
+                differs: components["schemas"]["RuleDiffers"][];
+            }[] | null;
+        };
+        RulesTried: {
+            /** @description So many kits against scopes in all */
+            of: number;
+            /** @description Names by id */
+            kits: {
+                [key: string]: string;
+            };
+            /** @description Names by id */
+            scopes: {
+                [key: string]: string;
+            };
+            /** @description Those that would be others */
+            cells: {
+                before: components["schemas"]["MatrixCell"];
+                after: components["schemas"]["MatrixCell"];
+            }[];
+        };
         id: string;
         name: string;
         count: number;
@@ -4442,6 +4592,20 @@ export interface components {
             by?: components["schemas"]["id"];
             note?: components["schemas"]["text"];
         };
+        makeshiftCounts: boolean;
+        trainedHands: boolean;
+        openFlame: boolean;
+        fullCycleFor: components["schemas"]["class"][];
+        insulationGrip: components["schemas"]["class"][];
+        wetNeedsSleeve: boolean;
+        listedWire: boolean;
+        poweredFinalTorque: boolean;
+        torqueEvery: boolean;
+        backupFor: components["schemas"]["operation"][];
+        duesThatCount: components["schemas"]["dueKind"][];
+        findings: components["schemas"]["findingRule"][];
+        practicePieces: number;
+        signOffFor: components["schemas"]["skillGroup"][];
     };
     responses: {
         /** @description Busy, or the database does not answer; Retry-After says when to try again */
@@ -10310,6 +10474,86 @@ export interface operations {
                 };
                 content: {
                     "application/json": components["schemas"]["Matrix"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ShopRules"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    setRules: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    [key: string]: unknown;
+                };
+            };
+        };
+        responses: {
+            /** @description Remembered */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    tryRules: {
+        parameters: {
+            query: {
+                /** @description What would be said, as a JSON object: as in setRules */
+                rules: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description The cells that would be others */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["RulesTried"];
                 };
             };
             401: components["responses"]["NotSignedIn"];

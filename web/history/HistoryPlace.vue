@@ -154,13 +154,6 @@ ins {
   font-weight: 600;
 }
 
-.link {
-  min-height: var(--touch-tight);
-  color: var(--copper);
-  text-decoration: underline;
-  cursor: pointer;
-}
-
 @media (max-width: 760px) {
   ol > li {
     grid-template-columns: 1fr auto;

@@ -37,6 +37,21 @@ it('tells an entry in a few words', () => {
   );
 });
 
+it('tells that the house judges otherwise, which only the lead takes back', () => {
+  const rules = {
+    list: 'rules',
+    id: 'shop',
+    before: { preset: 'building' },
+    after: { preset: 'building', hammerLugs: 'accept' },
+  };
+  expect(changeWords(rules, names)).toBe('what the house judges by');
+  expect(whatChanged(rules, names)).toEqual([{ key: 'hammer lugs', before: null, after: 'accept' }]);
+  expect([
+    mayTakeBack({ ...entry, changes: [rules] }, 'coordinator'),
+    mayTakeBack({ ...entry, changes: [rules] }, 'lead'),
+  ]).toEqual([false, true]);
+});
+
 it('tells that prices are in something else, which only the lead takes back', () => {
   const priced = {
     ...entry,

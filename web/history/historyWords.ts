@@ -31,6 +31,7 @@ const ones: Record<string, string> = {
   log: 'what happened to',
   currency: 'what prices are in',
   settings: 'how the shop is called and tells things',
+  rules: 'what the house judges by',
 };
 
 /** What things are called, by list and id. */
@@ -58,7 +59,7 @@ function nameOf({ list, id, before, after }: Change, names: Names): string | nul
     return `“${wire && terminal ? `${wire} → ${terminal}` : 'screw'}”`;
   }
   if (list === 'order') return quoted(names.scopes?.[id]);
-  if (list === 'settings') return null;
+  if (list === 'settings' || list === 'rules') return null;
   if (list === 'assets') return quoted(id);
   if (list === 'log') {
     const [asset, person] = [thing.asset, thing.person].map((id) =>
@@ -151,7 +152,7 @@ export function whatChanged(
     .filter((one) => one.before !== one.after);
 }
 
-const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'settings', 'proposed', 'log'];
+const OF_THE_LEAD = ['wires', 'terminals', 'tools', 'currency', 'settings', 'rules', 'proposed', 'log'];
 
 /** Of a proposal the thing and that it waits come and go together; whoever makes one takes that back. */
 function isProposal(change: Change, changes: Change[]): boolean {

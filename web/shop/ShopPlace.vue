@@ -17,6 +17,7 @@ const { person } = useSession();
       <RouterLink v-if="person?.maySetUpTheShop" :to="{ name: 'history' }"
         >What was done, by whom and when</RouterLink
       >
+      <RouterLink :to="{ name: 'rules' }">House rules</RouterLink>
       <RouterLink :to="{ name: 'settings' }">Name, currency, units and theme</RouterLink>
       <RouterLink :to="{ name: 'own' }">Your password and tokens</RouterLink>
     </p>

@@ -119,7 +119,13 @@ const direction = (column: string) =>
                   :key="at"
                   :class="{ number: isNumber(at), mono: isNumber(at), long: cell.length > 46 }"
                 >
-                  {{ pretty(cell) }}
+                  <RouterLink
+                    v-if="name === 'schools' && table.data.value?.columns[at] === 'rule'"
+                    class="link"
+                    :to="{ name: 'rules', query: { ask: cell } }"
+                    >the house’s answer</RouterLink
+                  >
+                  <template v-else>{{ pretty(cell) }}</template>
                 </td>
               </tr>
             </tbody>

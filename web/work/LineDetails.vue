@@ -175,11 +175,4 @@ select {
   align-items: center;
   margin-top: 6px;
 }
-
-.link {
-  min-height: var(--touch-tight);
-  color: var(--copper);
-  text-decoration: underline;
-  cursor: pointer;
-}
 </style>

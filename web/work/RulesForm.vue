@@ -1,93 +1,95 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { useWorkbookSchema, type SchemaPart } from '@/data/workbookSchema';
+import { problemOf } from '@/api/client';
+import { useRules, type Answers } from '@/data/rules';
+import RuleAnswer from '@/rules/RuleAnswer.vue';
+import { byTopic } from '@/rules/answers';
 import { omit } from '@/shared/omit';
-import { words } from '@/shared/pretty';
+import PickOne from '@/shared/PickOne.vue';
+import ProblemNote from '@/shared/ProblemNote.vue';
 
 /** House rules that hold for one scope, over those of the house: what is not said is as the house has it. */
-type Rules = Record<string, unknown>;
-const rules = defineModel<Rules | undefined>();
-const { part, resolved } = useWorkbookSchema();
+const said = defineModel<Answers | undefined>();
+const { data: rules, error, refetch } = useRules();
 
-interface Rule {
-  key: string;
-  title: string;
-  options: string[];
-  isList: boolean;
-  isYesOrNo: boolean;
-}
-
-function ruleOf(key: string, of: SchemaPart): Rule {
-  const isYesOrNo = of.type === 'boolean';
-  const items = of.items ? resolved(of.items).enum : undefined;
-  return {
-    key,
-    title: words(key.replace(/([A-Z])/g, ' $1').toLowerCase()),
-    options: isYesOrNo ? ['yes', 'no'] : (of.enum ?? items ?? []),
-    isList: items !== undefined,
-    isYesOrNo,
-  };
-}
-
-const all = computed(() =>
-  Object.entries(part('houseRules').properties ?? {})
-    .map(([key, of]) => ruleOf(key, key === 'insulations' ? { items: part('material') } : resolved(of)))
-    .filter(({ options }) => options.length),
+const AS_THE_HOUSE = '';
+const presets = computed(() => [
+  { id: AS_THE_HOUSE, name: 'none: the house’s own' },
+  ...(rules.value?.presets ?? []).flatMap(({ preset, name }) =>
+    preset === null ? [] : [{ id: preset, name }],
+  ),
+]);
+const preset = computed(() => (typeof said.value?.preset === 'string' ? said.value.preset : AS_THE_HOUSE));
+/** What holds where the scope itself says nothing: its preset sets every rule, else the house. */
+const under = computed(
+  () =>
+    rules.value?.presets.find((one) => one.preset === preset.value)?.answers ?? rules.value?.inForce ?? {},
 );
-const single = computed(() => all.value.filter(({ isList }) => !isList));
-const lists = computed(() => all.value.filter(({ isList }) => isList));
-
-const textOf = ({ key, isYesOrNo }: Rule): string => {
-  const value = rules.value?.[key];
-  return value === undefined ? '' : isYesOrNo ? (value ? 'yes' : 'no') : (value as string);
-};
-const listOf = (key: string): string[] => {
-  const value = rules.value?.[key];
-  return Array.isArray(value) ? value.map(String) : [];
-};
-
-function say(key: string, value: unknown): void {
-  const rest = omit(rules.value ?? {}, key);
-  rules.value = value === undefined ? rest : { ...rest, [key]: value };
-}
-
-function choose({ key, isYesOrNo }: Rule, event: Event): void {
-  const { value } = event.target as HTMLSelectElement;
-  say(key, value === '' ? undefined : isYesOrNo ? value === 'yes' : value);
-}
-
-function check(key: string, one: string, event: Event): void {
-  const now = listOf(key).filter((other) => other !== one);
-  const next = (event.target as HTMLInputElement).checked ? [...now, one] : now;
-  say(key, next.length ? next : undefined);
+const isSaid = (rule: string) => said.value?.[rule] !== undefined;
+function say(rule: string, value: unknown): void {
+  const rest = omit(said.value ?? {}, rule);
+  said.value = value === undefined ? rest : { ...rest, [rule]: value };
 }
 </script>
 
 <template>
   <fieldset>
     <legend>House rules of this scope</legend>
-    <div class="rules">
-      <label v-for="rule in single" :key="rule.key">
-        <span>{{ rule.title }}</span>
-        <select :value="textOf(rule)" @change="choose(rule, $event)">
-          <option value="">as the house</option>
-          <option v-for="one in rule.options" :key="one" :value="one">{{ words(one) }}</option>
-        </select>
-      </label>
-    </div>
-    <details v-for="rule in lists" :key="rule.key" :open="listOf(rule.key).length > 0">
-      <summary>
-        {{ rule.title }}: <b>{{ listOf(rule.key).map(words).join(', ') || 'as the house' }}</b>
-      </summary>
-      <label v-for="one in rule.options" :key="one" class="one">
-        <input
-          type="checkbox"
-          :checked="listOf(rule.key).includes(one)"
-          @change="check(rule.key, one, $event)"
-        />
-        {{ words(one) }}
-      </label>
-    </details>
+    <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
+    <p v-else-if="!rules" class="muted" role="status">Fetching the house rules …</p>
+    <template v-else>
+      <PickOne
+        label="Preset"
+        :items="presets"
+        :picked="preset"
+        @pick="say('preset', $event === AS_THE_HOUSE ? undefined : $event)"
+      />
+      <details
+        v-for="{ topic, questions } in byTopic(rules.questions)"
+        :key="topic"
+        :open="questions.some(({ rule }) => isSaid(rule))"
+      >
+        <summary>
+          {{ topic }}
+          <span class="muted">{{
+            questions.filter(({ rule }) => isSaid(rule)).length
+              ? `${questions.filter(({ rule }) => isSaid(rule)).length} otherwise`
+              : ''
+          }}</span>
+        </summary>
+        <div
+          v-for="question in questions"
+          :key="question.rule"
+          class="question"
+          :class="{ said: isSaid(question.rule) }"
+        >
+          <p>{{ question.question }}</p>
+          <template v-if="isSaid(question.rule)">
+            <RuleAnswer :question :value="said?.[question.rule]" @answer="say(question.rule, $event)" />
+            <button
+              type="button"
+              class="link"
+              :aria-label="`Not otherwise after all: ${question.question}`"
+              @click="say(question.rule, undefined)"
+            >
+              {{ preset ? 'as the preset' : 'as the house' }}: {{ under[question.rule]?.words }}
+            </button>
+          </template>
+          <p v-else>
+            <b>{{ under[question.rule]?.words }}</b>
+            <span class="muted"> {{ preset ? 'by the preset' : 'as the house' }} </span>
+            <button
+              type="button"
+              class="link"
+              :aria-label="`Otherwise: ${question.question}`"
+              @click="say(question.rule, under[question.rule]?.value)"
+            >
+              otherwise
+            </button>
+          </p>
+        </div>
+      </details>
+    </template>
   </fieldset>
 </template>
 
@@ -101,40 +103,27 @@ fieldset {
   font-size: 13px;
 }
 
-.rules {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(170px, 1fr));
-  gap: 6px 14px;
-}
-
-.rules label {
-  display: grid;
-  gap: 1px;
-}
-
-.rules span {
-  color: var(--muted);
-  font-size: 12px;
-}
-
-select {
-  min-height: var(--touch);
-  padding: 0 6px;
-  border: 1px solid var(--hairline);
-  border-radius: 3px;
-  background: var(--surface);
-  color: var(--ink);
-  font: inherit;
-}
-
 summary {
   min-height: var(--touch-tight);
   cursor: pointer;
 }
 
-.one {
-  display: inline-flex;
-  gap: 4px;
-  margin: 2px 14px 2px 0;
+.question {
+  display: grid;
+  gap: 2px;
+  padding: 4px 0 4px 10px;
+  border-left: 2px solid transparent;
+}
+
+.question.said {
+  border-left-color: var(--copper);
+}
+
+.question p {
+  margin: 0;
+}
+
+.link {
+  text-align: left;
 }
 </style>

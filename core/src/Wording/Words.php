@@ -15,6 +15,12 @@ final class Words
         return self::lists()[$list][$name] ?? $name;
     }
 
+    /** @return array<string, string> a whole list, word by name; none where there is no such list */
+    public static function of(string $list): array
+    {
+        return self::lists()[$list] ?? [];
+    }
+
     public static function counted(int $count, string $one): string
     {
         return $count . ' ' . $one . ($count === 1 ? '' : 's');

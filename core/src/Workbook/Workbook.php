@@ -60,6 +60,12 @@ final readonly class Workbook
         return $this->but(kits: $kits);
     }
 
+    /** The same under other rules of the house. */
+    public function withHouseRules(?RuleChoice $houseRules): self
+    {
+        return $this->but(houseRules: $houseRules);
+    }
+
     public function kit(string $id): ?Kit
     {
         return self::find($this->kits, $id);

@@ -1,0 +1,58 @@
+import type { Answers, RuleQuestion, ShopRules } from '@/data/rules';
+
+/* Answers to the house's questions: what is in force while some are thought over, and what of these would be said. */
+
+const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
+
+/** What the shop has said of a rule itself; null where the preset says it. */
+export const saidOf = (rules: ShopRules, rule: string): unknown => (rules.said as Answers)[rule] ?? null;
+
+/** The preset that would be in force. */
+export const presetOf = (rules: ShopRules, draft: Answers): ShopRules['presets'][number] | undefined => {
+  const asked = 'preset' in draft ? draft.preset : saidOf(rules, 'preset');
+  return rules.presets.find(({ preset }) => preset === asked);
+};
+
+/** What the preset answers. */
+export const usualOf = (rules: ShopRules, draft: Answers, rule: string) =>
+  presetOf(rules, draft)?.answers[rule];
+
+/** The answer that would be in force. */
+export function answerOf(rules: ShopRules, draft: Answers, rule: string): unknown {
+  const said = rule in draft ? draft[rule] : saidOf(rules, rule);
+  return said ?? usualOf(rules, draft, rule)?.value;
+}
+
+/** Whether the house would answer otherwise than its preset. */
+export const isOwn = (rules: ShopRules, draft: Answers, rule: string): boolean =>
+  !isSame(answerOf(rules, draft, rule), usualOf(rules, draft, rule)?.value);
+
+/** The draft with one more answer; what is as it was is not in it. */
+export function withAnswer(rules: ShopRules, draft: Answers, rule: string, value: unknown): Answers {
+  const next = rule !== 'preset' && isSame(value, usualOf(rules, draft, rule)?.value) ? null : value;
+  const rest = Object.fromEntries(Object.entries(draft).filter(([key]) => key !== rule));
+  return isSame(next, saidOf(rules, rule)) ? rest : { ...rest, [rule]: next };
+}
+
+/** The questions under what they are about, in their order. */
+export function byTopic(questions: RuleQuestion[]): { topic: string; questions: RuleQuestion[] }[] {
+  const topics = [...new Set(questions.map(({ topic }) => topic))];
+  return topics.map((topic) => ({ topic, questions: questions.filter((one) => one.topic === topic) }));
+}
+
+/** The answers that a question takes of a list: what "any" leaves no room for is taken out. */
+export function listAfter(question: RuleQuestion, now: unknown, one: string, isIn: boolean): unknown {
+  const isWhole = (value: string) => value === 'any';
+  if (isWhole(one)) return isIn ? one : [];
+  const list = Array.isArray(now) ? now.map(String) : [];
+  const next = new Set(isIn ? [...list, one] : list.filter((other) => other !== one));
+  const inOrder = question.answers.map(({ value }) => value).filter((value) => next.has(value));
+  // Nothing at all is no answer where "any" is one.
+  return inOrder.length === 0 && question.answers.some(({ value }) => isWhole(value)) ? 'any' : inOrder;
+}
+
+/** What is picked, as the answers have it: yes and no are true and false. */
+export const plainOf = (value: string): unknown =>
+  value === 'true' ? true : value === 'false' ? false : value;
+export const textOf = (value: unknown): string =>
+  typeof value === 'string' || typeof value === 'boolean' ? String(value) : '';

@@ -174,6 +174,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         });
     }
     Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
+        Route::post('coverage/kept', [CoverageController::class, 'keep']);
         Route::post('scopes/{scope}/lines', [LineController::class, 'store']);
         Route::put('scopes/{scope}/lines/{line}', [LineController::class, 'update']);
         Route::delete('scopes/{scope}/lines/{line}', [LineController::class, 'destroy']);

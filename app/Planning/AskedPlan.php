@@ -13,13 +13,12 @@ use Gondrik\Core\Value\Day;
 final readonly class AskedPlan
 {
     /**
-     * @param list<string>          $scopes
-     * @param list<string>          $with     tools that are taken in any case
-     * @param list<string>          $without  tools that are not taken
-     * @param list<Means>           $means    that may be used
-     * @param int                   $months   for which is borrowed
-     * @param list<Operation>       $backups  operations that want two
-     * @param array<string, string> $exchange terminals by "scope/line", which the line is planned with
+     * @param list<string>    $scopes
+     * @param list<string>    $with    tools that are taken in any case
+     * @param list<string>    $without tools that are not taken
+     * @param list<Means>     $means   that may be used
+     * @param int             $months  for which is borrowed
+     * @param list<Operation> $backups operations that want two
      */
     public function __construct(
         public ?string $kit,
@@ -33,7 +32,7 @@ final readonly class AskedPlan
         public bool $takesMakeshift = false,
         public Terms $terms = new Terms(),
         public array $backups = [],
-        public array $exchange = [],
+        public Exchange $exchange = new Exchange([]),
         /** Also what closes only a step of a line that stays open. */
         public bool $takesSingleSteps = false,
         /** What counts in a tracked kit on this day; null on paper. */

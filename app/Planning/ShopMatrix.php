@@ -34,7 +34,7 @@ final readonly class ShopMatrix
         $needs = Needs::of(kits: null, scopes: null);
         $needs = $day === null ? $needs : $needs->withRegister();
         $workbook = $this->shops->read($shop, $hand === null ? $needs : $needs->withSkills());
-        $worker = $hand === null ? null : SupposedKit::worker($workbook, $hand, $day);
+        $worker = $hand === null ? null : AskedReport::worker($workbook, $hand, $day);
         $scopes = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived));
         $days = $workbook->onDay();
         $cells = CoverMatrix::of(

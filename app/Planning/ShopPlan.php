@@ -6,10 +6,8 @@ namespace App\Planning;
 
 use Gondrik\Core\Planning\PlannedScope;
 use Gondrik\Core\Planning\PlanQuestion;
-use Gondrik\Core\Planning\Substitutes;
 use Gondrik\Core\Planning\Way;
 use Gondrik\Core\Rules\RuleChoice;
-use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
@@ -33,7 +31,7 @@ final readonly class ShopPlan
     {
         $kit = $asked->kit === null ? new Kit('none', 'Empty kit', []) : $this->shop->kit($asked->kit);
         $planned = array_values(array_filter(array_map($this->shop->scope(...), $asked->scopes)));
-        $problems = [...$this->unknown($asked, $kit, $planned), ...$this->unknownExchanges($asked, $planned)];
+        $problems = [...$this->unknown($asked, $kit, $planned), ...$asked->exchange->problems($this->shop, $planned)];
         if ($problems !== []) {
             throw new InvalidWorkbook($problems);
         }
@@ -42,7 +40,7 @@ final readonly class ShopPlan
         }
         $waysToHave = new WaysToHave($this->shop, $asked, $this->rules, $this->worker);
         $of = $waysToHave->kit($kit, $planned);
-        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($this->exchanged($scope, $asked->exchange), $this->shop->rulesFor($scope, $this->rules)), $planned);
+        $scopesInForce = array_map(fn(Scope $scope): PlannedScope => new PlannedScope($asked->exchange->in($this->shop, $scope), $this->shop->rulesFor($scope, $this->rules)), $planned);
         $lendings = $waysToHave->lendings($of);
         $ways = $waysToHave->of($of, $planned, $lendings);
         $forced = array_map(static fn(string $id): Way => $waysToHave->cheapest($id, $of, $ways, $lendings), $asked->with);
@@ -92,47 +90,5 @@ final readonly class ShopPlan
         }
 
         return $problems;
-    }
-
-    /**
-     * @param list<Scope> $planned
-     *
-     * @return list<Problem>
-     */
-    private function unknownExchanges(AskedPlan $asked, array $planned): array
-    {
-        $lines = [];
-        foreach ($planned as $scope) {
-            foreach ($scope->lines as $line) {
-                $lines[$scope->id . '/' . $line->id] = $line;
-            }
-        }
-        $problems = [];
-        foreach ($asked->exchange as $line => $terminal) {
-            $of = array_column($this->shop->terminals, null, 'id')[$terminal] ?? null;
-            if (($lines[$line] ?? null)?->terminal === null || $of === null) {
-                $problems[] = new Problem('swap', $line . ':' . $terminal, 'must be a line of the planned scopes that has a terminal, and a terminal of the shop');
-                continue;
-            }
-            try {
-                Substitutes::exchanged($lines[$line], $of);
-            } catch (Invalid $broken) {
-                $problems[] = new Problem('swap', $line . ':' . $terminal, 'must suit the line: ' . $broken->expected);
-            }
-        }
-
-        return $problems;
-    }
-
-    /** @param array<string, string> $exchange */
-    private function exchanged(Scope $scope, array $exchange): Scope
-    {
-        $terminals = array_column($this->shop->terminals, null, 'id');
-
-        return $scope->withLines(array_map(static function (Line $line) use ($scope, $exchange, $terminals): Line {
-            $terminal = $exchange[$scope->id . '/' . $line->id] ?? null;
-
-            return $terminal === null ? $line : Substitutes::exchanged($line, $terminals[$terminal]);
-        }, $scope->lines));
     }
 }

@@ -44,12 +44,13 @@ final readonly class ShopWorkbook
      * @param list<string>|null $lines      only these of the scope; null for all
      * @param bool              $withDays   what a day asks for, too
      * @param bool              $withSkills what people can do, too
+     * @param list<string>      $terminals  besides those of the lines
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false, array $terminals = []): Workbook
     {
-        $needs = Needs::of(tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
+        $needs = Needs::of(terminals: $terminals, tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
 
         $needs = $withDays ? $needs->withRegister() : $needs;
 

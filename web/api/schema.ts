@@ -2012,6 +2012,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/coverage/kept": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What was supposed of a kit and a scope becomes so, in one step: house rules are the scope's own then */
+        post: operations["keepSupposed"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2318,6 +2335,8 @@ export interface components {
                 lines: {
                     [key: string]: components["schemas"]["Status"];
                 };
+                /** @description Tools that are supposed and that the shop has not: of the built-in catalogue */
+                fromShelf: string[];
             };
             /** @description Asked of a day: what of the kit does not count then */
             day?: {
@@ -5008,6 +5027,10 @@ export interface operations {
                 on?: string;
                 /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
                 hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
             };
             header?: never;
             path?: never;
@@ -5065,6 +5088,10 @@ export interface operations {
                 on?: string;
                 /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
                 hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
             };
             header?: never;
             path: {
@@ -7927,6 +7954,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -8006,6 +8035,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -8085,6 +8116,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -8166,6 +8199,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -8254,6 +8289,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -8333,6 +8370,8 @@ export interface operations {
                 length?: "mm" | "inch";
                 /** @description Unit in which sentences tell forces */
                 force?: "N" | "lbf";
+                /** @description House rules as if they were so, above the scopes': one JSON object, as a workbook writes them */
+                rules?: string;
             };
             header?: never;
             path?: never;
@@ -10581,6 +10620,10 @@ export interface operations {
                 on?: string;
                 /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
                 hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
             };
             header?: never;
             path?: never;
@@ -10616,6 +10659,48 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            503: components["responses"]["Busy"];
+        };
+    };
+    keepSupposed: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    kit?: string;
+                    scope: string;
+                    with?: string;
+                    without?: string;
+                    rules?: string;
+                    swap?: string;
+                };
+            };
+        };
+        responses: {
+            /** @description Written */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

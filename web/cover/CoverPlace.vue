@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { useTitle } from '@vueuse/core';
 import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
-import { useRoute } from 'vue-router';
 import { useDayAsked } from '@/data/calendar';
-import { useKitsAndScopes, useLastPair } from '@/data/pairs';
+import { ASKED, saidOf, SUPPOSITIONS, useKitsAndScopes, useLastPair, type Pair } from '@/data/pairs';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
 import FileLink from '@/frame/FileLink.vue';
 import { useAddress } from '@/frame/useAddress';
@@ -11,12 +10,14 @@ import { useSettings } from '@/settings/useSettings';
 import PickHand from '@/lines/PickHand.vue';
 import PickOne from '@/shared/PickOne.vue';
 import FirstSteps from './FirstSteps.vue';
-import SupposedNote from './SupposedNote.vue';
 import YearBand from './YearBand.vue';
 
 /** The heart: a kit held against a scope, as a picture and line by line, and why it is so. */
 const judged = useTemplateRef('judged');
-const { asked } = useAddress();
+const { asked, show } = useAddress();
+const AsIfPanel = defineAsyncComponent(() => import('./AsIfPanel.vue'));
+const SupposedNote = defineAsyncComponent(() => import('./SupposedNote.vue'));
+const isSupposed = (pair: Pair) => SUPPOSITIONS.some((key) => pair[key]);
 /** Where no kit is in hand and several could be, all of them are shown; what was looked at last is still in hand. */
 const MatrixPlace = defineAsyncComponent(() => import('./MatrixPlace.vue'));
 const { isLoading, ...listed } = useKitsAndScopes();
@@ -25,13 +26,11 @@ const isAsked = computed(() => asked('kit') !== null || asked('scope') !== null 
 const isFront = computed(
   () => !isAsked.value && listed.kits.value.length > 1 && listed.scopes.value.some(({ lines }) => lines > 0),
 );
-const route = useRoute();
 const settings = useSettings();
 /** What the address asks, as a file. */
 function tableOf(): string {
-  const keys = ['kit', 'scope', 'with', 'without', 'on', 'hand'];
-  const said = keys.flatMap((key) => (route.query[key] ? [[key, String(route.query[key])]] : []));
-  const query = new URLSearchParams([...said, ['length', settings.length], ['force', settings.force]]);
+  const said = saidOf(['kit', 'scope', ...ASKED], asked);
+  const query = new URLSearchParams({ ...said, length: settings.length, force: settings.force });
   return `/api/v1/coverage.csv?${query}`;
 }
 useTitle(() => {
@@ -45,6 +44,7 @@ useTitle(() => {
   <JudgedPlace
     v-else-if="isAsked || !isLoading"
     ref="judged"
+    :class="{ supposing: asked('asif') || SUPPOSITIONS.some((key) => asked(key)) }"
     place="cover"
     title="Cover"
     :as-asked="useDayAsked"
@@ -65,12 +65,25 @@ useTitle(() => {
       </div>
     </template>
     <template #above="{ pair }">
-      <SupposedNote v-if="pair.with || pair.without" :pair="pair" :coverage="judged?.coverage" />
+      <AsIfPanel
+        v-if="asked('asif')"
+        :pair="pair"
+        :coverage="judged?.coverage"
+        @close="show({ asif: null }, 'replace')"
+      />
+      <SupposedNote v-if="isSupposed(pair)" :pair="pair" :coverage="judged?.coverage" />
     </template>
     <template #under="{ pair, coverage, units }"
       ><YearBand :pair="pair" :coverage="coverage" :units="units"
     /></template>
     <template #tools
+      ><button
+        type="button"
+        class="link"
+        :aria-expanded="asked('asif') !== null"
+        @click="show({ asif: asked('asif') ? null : 1 }, 'replace')"
+      >
+        As if …</button
       ><FileLink :href="tableOf()">As a table</FileLink><PickHand :picked="asked('hand') ?? undefined"
     /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
@@ -78,6 +91,11 @@ useTitle(() => {
 </template>
 
 <style scoped>
+/* What is supposed takes room above: the table leaves it to the ruler. */
+.supposing {
+  --least-table: 178px;
+}
+
 .picks {
   display: grid;
   grid-template-columns: 214px auto 300px auto;

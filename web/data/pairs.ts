@@ -15,6 +15,10 @@ export interface Pair {
   /** Tools that are supposed to be in the kit too, or not to be in it, with a comma between. */
   with?: string;
   without?: string;
+  /** House rules as if they were so, above the scope's: as JSON. */
+  rules?: string;
+  /** Lines as if they had other terminals: scope/line:terminal, with a comma between. */
+  swap?: string;
   /** The day on which it is asked; without one all that is packed takes part. */
   on?: string;
   /** Id of who works with it; without one nobody in particular. */
@@ -52,12 +56,24 @@ export function useKitsAndScopes() {
   };
 }
 
-const supposed = (pair: Pair) => ({
-  ...(pair.with ? { with: pair.with } : {}),
-  ...(pair.without ? { without: pair.without } : {}),
-  ...(pair.on && pair.kit ? { on: pair.on } : {}),
-  ...(pair.hand && pair.kit ? { hand: pair.hand } : {}),
-});
+/** What may be supposed to be otherwise than it is. */
+export const SUPPOSITIONS = ['with', 'without', 'rules', 'swap'] as const;
+
+/** Of some keys those under which something is said. */
+export const saidOf = <Key extends string>(
+  keys: readonly Key[],
+  of: (key: Key) => string | null | undefined,
+): Partial<Record<Key, string>> =>
+  Object.fromEntries(keys.flatMap((key) => (of(key) ? [[key, of(key)]] : []))) as Partial<
+    Record<Key, string>
+  >;
+
+/** What is supposed, by the keys of the address. */
+export const suppositionsOf = (pair: Pair) => saidOf(SUPPOSITIONS, (key) => pair[key]);
+
+/** What of a pair is asked besides kit and scope; a day and hands only of a kit. */
+export const ASKED = [...SUPPOSITIONS, 'on', 'hand'] as const;
+const supposed = (pair: Pair) => saidOf(pair.kit ? ASKED : SUPPOSITIONS, (key) => pair[key]);
 
 export const isWhole = (pair: Pair): pair is { kit: string; scope: string } =>
   pair.kit !== null && pair.scope !== null;

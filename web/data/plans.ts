@@ -36,6 +36,8 @@ export interface PlanAsked {
   backups?: string;
   /** Lines planned with another terminal: scope/line:terminal. */
   swap?: string;
+  /** House rules as if they were so: as JSON. */
+  rules?: string;
 }
 
 /** What to do about a kit; while another question is asked the last answer stays, and says so (isPlaceholderData). */

@@ -97,6 +97,63 @@ export function useThingPage(list: Ref<ThingList>, words: Readonly<Ref<string>>,
   );
 }
 
+/** A tool that could be put into a kit. */
+export interface ToolFound {
+  id: string;
+  name: string;
+  /** Kits that have it; null for one of the shelf that the shop has not. */
+  kits: string[] | null;
+  /** Ids of what it needs with it. */
+  requires: string[];
+}
+
+/** Tools of the shop, then of the shelf, that have all of these words; so many of each. */
+export function useToolsFound(words: Readonly<Ref<string>>, most: number) {
+  const isAsked = () => words.value.trim() !== '';
+  const own = useQuery({
+    ...shopQuery(['tools-found', words, most], (signal) =>
+      api.GET('/tools', { params: { query: { search: words.value.slice(0, 200), most } }, signal }),
+    ),
+    enabled: isAsked,
+    placeholderData: keepPreviousData,
+  });
+  const shelf = useQuery({
+    ...shopQuery(['shelf-found', words], (signal) =>
+      api.GET('/catalogue/{list}', {
+        params: { path: { list: 'tools' }, query: { search: words.value.slice(0, 200) } },
+        signal,
+      }),
+    ),
+    enabled: isAsked,
+    placeholderData: keepPreviousData,
+  });
+  return {
+    isPending: computed(() => isAsked() && (own.isPending.value || shelf.isPending.value)),
+    error: computed(() => own.error.value ?? shelf.error.value),
+    found: computed<ToolFound[]>(() =>
+      isAsked()
+        ? [
+            ...(own.data.value?.data ?? []).map(({ id, tool, kits }) => ({
+              id,
+              name: tool.name,
+              kits: kits.map(({ name }) => name),
+              requires: tool.requires ?? [],
+            })),
+            ...(shelf.data.value?.data ?? [])
+              .filter(({ has }) => has === null)
+              .slice(0, most)
+              .map(({ thing }) => ({
+                id: thing.id,
+                name: thing.name,
+                kits: null,
+                requires: (thing as { requires?: string[] }).requires ?? [],
+              })),
+          ]
+        : [],
+    ),
+  };
+}
+
 /** One tool with the kits it is in, as the list has it. */
 export function useTool(id: Readonly<Ref<string | null>>) {
   const shop = useShop();

@@ -115,6 +115,11 @@ it('tells what a line has become, where something is supposed of the kit', () =>
   expect(changeOf('covered', 'hole')).toBe('opened');
   expect(changeOf('makeshift', 'covered')).toBe('better');
   expect(changeOf('covered', 'makeshift')).toBe('worse');
+  // No tool mends a faulty line: it can be made as little as one in a hole.
+  expect(changeOf('faulty', 'covered')).toBe('closed');
+  expect(changeOf('makeshift', 'faulty')).toBe('opened');
+  expect(changeOf('hole', 'faulty')).toBe('worse');
+  expect(changeOf('faulty', 'hole')).toBe('better');
 });
 
 it('tells of each tool that is away all that is told of its things', () => {

@@ -33,11 +33,12 @@ export function operationsIn(report: Schemas['Report']): Schemas['Operation'][] 
 
 const RANK: Schemas['Status'][] = ['covered', 'makeshift', 'hole', 'faulty'];
 
-/** What a line has become, against what it was. */
+const isMade = (status: Schemas['Status']) => status === 'covered' || status === 'makeshift';
+
+/** What a line has become, against what it was: what can be made now is closed, what cannot any more is opened. */
 export function changeOf(was: Schemas['Status'] | undefined, is: Schemas['Status']): LineRow['change'] {
   if (was === undefined || was === is) return null;
-  if (was === 'hole') return 'closed';
-  if (is === 'hole') return 'opened';
+  if (isMade(was) !== isMade(is)) return isMade(is) ? 'closed' : 'opened';
   return RANK.indexOf(is) < RANK.indexOf(was) ? 'better' : 'worse';
 }
 
@@ -79,6 +80,14 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
     ];
   });
 }
+
+/** Whether a line is better off than it was, or worse, by its id; of what is as it was nothing. */
+export const turnsOf = (rows: LineRow[]): ReadonlyMap<string, 'better' | 'worse'> =>
+  new Map(
+    rows.flatMap(({ id, change }) =>
+      change === null ? [] : [[id, change === 'closed' || change === 'better' ? 'better' : 'worse'] as const],
+    ),
+  );
 
 /** The drops with that of a line which is not written yet; at a size that has one already it stands in its place. */
 export function withDraft(ruler: Schemas['Ruler'], draft: Schemas['Drop'] | null): Schemas['Ruler'] {

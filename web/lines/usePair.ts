@@ -1,6 +1,6 @@
 import { computed, watch, type ComputedRef } from 'vue';
 import { useRoute } from 'vue-router';
-import { NO_KIT, useLastPair, type Pair } from '@/data/pairs';
+import { ASKED, NO_KIT, saidOf, useLastPair, type Pair } from '@/data/pairs';
 import { useAddress } from '@/frame/useAddress';
 import { todayHere } from '@/shared/days';
 
@@ -12,8 +12,8 @@ interface Named {
 }
 
 /** What Cover is asked to suppose of the kit, the day and whose hands; a card knows the day and the hands, and elsewhere the kit is as it is, on paper. */
-const SUPPOSED: Record<string, string[]> = {
-  cover: ['with', 'without', 'on', 'hand'],
+const SUPPOSED: Record<string, readonly string[]> = {
+  cover: ASKED,
   bench: ['on', 'hand'],
 };
 
@@ -29,8 +29,7 @@ export function usePair(
 ): { pair: ComputedRef<Pair>; held: ComputedRef<string> } {
   const { asked, show } = useAddress();
   const route = useRoute();
-  const supposed = () =>
-    Object.fromEntries((SUPPOSED[place] ?? []).flatMap((key) => (asked(key) ? [[key, asked(key)]] : [])));
+  const supposed = () => saidOf(SUPPOSED[place] ?? [], asked);
   const pair = computed<Pair>(() => ({
     kit: asked('kit') === NO_KIT && !mayBeWithoutKit ? null : asked('kit'),
     scope: asked('scope'),
@@ -72,10 +71,6 @@ export function usePair(
 
   return {
     pair,
-    held: computed(() =>
-      [pair.value.kit, pair.value.scope, pair.value.with, pair.value.without, pair.value.on, pair.value.hand]
-        .filter((part) => part !== undefined)
-        .join(' '),
-    ),
+    held: computed(() => Object.values(pair.value).join(' ')),
   };
 }

@@ -11,21 +11,18 @@ export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
     /** Cover, as if a tool were not in the kit; the line stays open. */
     suppose(tool: string): void {
       if (!pair.value) return;
-      const { kit, scope, with: more, without, on } = pair.value;
+      const { with: more, without, ...rest } = pair.value;
       const { line, step } = route.query;
-      const added = more?.split(',').filter((id) => id !== tool) ?? [];
+      const added = more?.split(',') ?? [];
+      // What was only supposed in the kit is simply gone again.
+      const out = added.includes(tool) ? without : [...(without?.split(',') ?? []), tool].join(',');
       void router.push({
         name: 'cover',
         query: {
-          kit,
-          scope,
-          ...(on ? { on } : {}),
+          ...rest,
           ...(line ? { line, step } : {}),
-          ...(added.length ? { with: added.join(',') } : {}),
-          // What was only supposed in the kit is simply gone again.
-          ...(more?.split(',').includes(tool)
-            ? without && { without }
-            : { without: [...(without?.split(',') ?? []), tool].join(',') }),
+          with: added.filter((id) => id !== tool).join(',') || undefined,
+          without: out,
         },
       });
     },

@@ -122,6 +122,8 @@ const onCover = computed(() => ({
     scope: picked.value[0],
     ...(on.value === null ? {} : { on: on.value }),
     ...(plan.value?.add.length ? { with: plan.value.add.map(({ tool }) => tool).join(',') } : {}),
+    ...(question.value?.rules ? { rules: question.value.rules } : {}),
+    ...(question.value?.swap ? { swap: question.value.swap } : {}),
   },
 }));
 </script>
@@ -162,6 +164,10 @@ const onCover = computed(() => ({
         @backup="address.toggleBackup"
         @say="address.say"
       />
+      <p v-if="question?.rules" class="asif">
+        Planned as if the house judged otherwise, as on Cover; such a plan is looked at, not accepted.
+        <button type="button" @click="address.say({ rules: null })">As it judges</button>
+      </p>
       <WaitBar v-if="isSlow && query.isFetching.value" says="The plan is being made" />
       <ProblemNote
         v-if="query.error.value"
@@ -349,6 +355,7 @@ header b {
 
 header a,
 header button,
+.asif button,
 .drawing button {
   margin: 0 8px;
   color: var(--copper);

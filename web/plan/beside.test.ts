@@ -24,6 +24,7 @@ it('reads a question as it was written into the address', () => {
     makeshift: '1' as const,
     backups: 'crimp',
     swap: 'a/l1:ring',
+    rules: '{"taps":"accept"}',
   };
   expect(readAsked(writtenAsked(asked))).toEqual(asked);
   expect(readAsked(null)).toBeNull();
@@ -37,6 +38,7 @@ it('says what is asked of each, and nothing that goes without saying', () => {
   expect(askedWords({ scopes: 'a', budget: 5000, without: 'snip', backups: 'crimp' }, names)).toBe(
     'from nothing for Boards; at most €50.00; backup for crimp; without Cutter',
   );
+  expect(askedWords({ scopes: 'a', rules: '{}' }, names)).toBe('from nothing for Boards; judged otherwise');
 });
 
 it('marks which is better, where one is', () => {

@@ -10,7 +10,7 @@ import { operationName } from './planWords';
 type Plan = Schemas['Plan'];
 
 const NUMBERS = ['budget', 'mass', 'months', 'grip', 'span'] as const;
-const TEXTS = ['kit', 'on', 'with', 'without', 'means', 'backups', 'swap'] as const;
+const TEXTS = ['kit', 'on', 'with', 'without', 'means', 'backups', 'swap', 'rules'] as const;
 const TICKS = ['makeshift', 'steps', 'oneHanded', 'noMains'] as const;
 
 /** A question as it stands in the address beside another. */
@@ -55,6 +55,7 @@ export function askedWords(asked: PlanAsked, names: Record<string, string>): str
           .join(', ')}`,
     asked.with === undefined ? null : `with ${named(asked.with).join(', ')}`,
     asked.without === undefined ? null : `without ${named(asked.without).join(', ')}`,
+    asked.rules === undefined ? null : 'judged otherwise',
     asked.swap === undefined
       ? null
       : `${counted(asked.swap.split(',').length, 'line')} with another terminal`,

@@ -59,8 +59,8 @@ it.each([
   ],
   ['makeshift=0&oneHanded=yes', { scopes: 'tower', kit: 'bag' }],
   [
-    'grip=200&span=80&backups=crimp&swap=l:t',
-    { scopes: 'tower', kit: 'bag', grip: 200, span: 80, backups: 'crimp', swap: 'l:t' },
+    'grip=200&span=80&backups=crimp&swap=l:t&rules={}',
+    { scopes: 'tower', kit: 'bag', grip: 200, span: 80, backups: 'crimp', swap: 'l:t', rules: '{}' },
   ],
 ])('asks of %s', async (query, question) => {
   expect((await at(query)).asked()).toEqual(question);

@@ -70,6 +70,7 @@ export function usePlanAddress(known: {
       ...(span === undefined ? {} : { span }),
       ...(backups.value.length ? { backups: backups.value.join(',') } : {}),
       ...(exchanged.value.length ? { swap: exchanged.value.join(',') } : {}),
+      ...(asked('rules') === null ? {} : { rules: asked('rules') ?? '' }),
     };
   });
   /** With the budget. */

@@ -27,8 +27,10 @@ const props = withDefaults(
     isFolded?: (lane: string) => boolean;
     /** Why tools that belong into the kit do not count in it on the day, by the tool. */
     away?: ReadonlyMap<string, string>;
+    /** Which lines are better off than they were, and which worse, where something is supposed. */
+    turns?: ReadonlyMap<string, 'better' | 'worse'>;
   }>(),
-  { isFolded: () => false, away: () => new Map() },
+  { isFolded: () => false, away: () => new Map(), turns: () => new Map() },
 );
 const emit = defineEmits<{
   light: [lines: string[]];
@@ -60,6 +62,7 @@ const hatch = useId();
 const tip = useId();
 const reached = ref(0);
 const isLit = (laid: LaidDrop) => laid.drop.lines.some((line) => props.lit.has(line));
+const turnsAt = ({ drop }: LaidDrop) => new Set(drop.lines.flatMap((line) => props.turns.get(line) ?? []));
 const isWashed = (laid: LaidDrop) => isLit(laid) || (laid.isOpen && !layout.value.isCrowded);
 
 function told(laid: LaidDrop): string {
@@ -69,7 +72,14 @@ function told(laid: LaidDrop): string {
     open.length ? `hole: ${open.join(', ')}` : null,
     drop.status === 'faulty' ? 'a faulty line' : null,
   ];
-  const state = said.filter(Boolean).join('; ') || drop.status;
+  const turns = turnsAt(laid);
+  const state = [
+    said.filter(Boolean).join('; ') || drop.status,
+    turns.has('better') ? 'better so' : null,
+    turns.has('worse') ? 'worse so' : null,
+  ]
+    .filter(Boolean)
+    .join('; ');
   return `${pretty(drop.size)}, ${counted(drop.quantity, 'termination')} on ${counted(drop.lines.length, 'line')}, ${state}`;
 }
 
@@ -217,6 +227,7 @@ function walk(event: KeyboardEvent, step: number): void {
           :is-lit="isLit(laid)"
           :height="layout.height"
           :count-y="layout.countY"
+          :turns="turnsAt(laid)"
           role="button"
           :tabindex="index === Math.min(reached, layout.drops.length - 1) ? 0 : -1"
           :aria-label="told(laid)"

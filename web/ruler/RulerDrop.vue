@@ -4,7 +4,14 @@ import type { LaidDrop } from './drops';
 import StatusShape from '@/shared/StatusShape.vue';
 
 /** One drop line with its marks. Stands in an svg. */
-const props = defineProps<{ laid: LaidDrop; isLit: boolean; height: number; countY: number }>();
+const props = defineProps<{
+  laid: LaidDrop;
+  isLit: boolean;
+  height: number;
+  countY: number;
+  /** Where something is supposed: lines of it are better off so, or worse, or some of both. */
+  turns: ReadonlySet<'better' | 'worse'>;
+}>();
 
 /** Where good lines of the size have their marks, the cross of a faulty one stands below them: neither covers the other. */
 const BELOW = 9;
@@ -19,6 +26,8 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
   <g class="drop" :class="[laid.drop.status, { lit: isLit }]">
     <rect class="touch" v-bind="laid.touch" y="0" :height="height" />
     <path class="line" :d="`M${laid.x} 0V${laid.bottom}`" />
+    <path v-if="turns.has('better')" class="better" :d="`M${laid.x - 5} 9h10l-5 -8z`" />
+    <path v-if="turns.has('worse')" class="worse" :d="`M${laid.x - 5} ${turns.size > 1 ? 11 : 1}h10l-5 8z`" />
     <text v-if="laid.count" class="count" :x="laid.x" :y="countY">{{ laid.count }}</text>
     <path
       v-if="laid.drop.status === 'faulty'"
@@ -47,6 +56,14 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
   stroke: var(--muted);
   stroke-width: 1;
   opacity: 0.75;
+}
+
+.better {
+  fill: var(--copper);
+}
+
+.worse {
+  fill: var(--hole);
 }
 
 .count {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { RuleQuestion } from '@/data/rules';
-import { listAfter, plainOf, textOf } from './answers';
+import { inWords, listAfter, plainOf, textOf } from './answers';
 
 /** The answer to one question of the house, to be given otherwise. */
 const props = defineProps<{ question: RuleQuestion; value: unknown; disabled?: boolean }>();
@@ -16,11 +16,6 @@ const list = computed(() =>
   ),
 );
 const words = (value: string) => props.question.answers.find((one) => one.value === value)?.words ?? value;
-const inWords = computed(() => {
-  const said = list.value.filter(Boolean).map(words);
-  return said.length ? said.join(', ') : 'none';
-});
-
 type Found = { finding: string; condition: string };
 const conditionOf = (finding: string) =>
   (Array.isArray(props.value) ? (props.value as Found[]) : []).find((one) => one.finding === finding)
@@ -62,7 +57,7 @@ function count(event: Event): void {
     <option v-for="one in question.answers" :key="one.value" :value="one.value">{{ one.words }}</option>
   </select>
   <details v-else-if="question.asks === 'some'" class="list">
-    <summary>{{ inWords }}</summary>
+    <summary>{{ inWords(question, value) }}</summary>
     <fieldset :disabled="disabled">
       <legend class="visually-hidden">{{ question.question }}</legend>
       <label v-for="one in question.answers" :key="one.value">
@@ -79,9 +74,7 @@ function count(event: Event): void {
   </details>
   <details v-else-if="question.asks === 'findings'" class="list">
     <summary>
-      {{
-        Array.isArray(value) && value.length ? `${value.length} otherwise than usual` : 'what usually follows'
-      }}
+      {{ inWords(question, value) }}
     </summary>
     <div class="found">
       <label v-for="one in question.findings" :key="one.finding">

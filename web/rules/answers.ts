@@ -51,6 +51,19 @@ export function listAfter(question: RuleQuestion, now: unknown, one: string, isI
   return inOrder.length === 0 && question.answers.some(({ value }) => isWhole(value)) ? 'any' : inOrder;
 }
 
+/** An answer in words, as a sentence has it. */
+export function inWords(question: RuleQuestion, value: unknown): string {
+  const words = (one: unknown) =>
+    question.answers.find((of) => of.value === String(one))?.words ?? String(one);
+  if (question.asks === 'number') return `${Number(value)}`;
+  if (question.asks === 'findings')
+    return Array.isArray(value) && value.length
+      ? `${value.length} otherwise than usual`
+      : 'what usually follows';
+  if (Array.isArray(value)) return value.length ? value.map(words).join(', ') : 'none';
+  return words(value);
+}
+
 /** What is picked, as the answers have it: yes and no are true and false. */
 export const plainOf = (value: string): unknown =>
   value === 'true' ? true : value === 'false' ? false : value;

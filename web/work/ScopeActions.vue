@@ -9,17 +9,22 @@ const props = defineProps<{ scope: string | null; scopes: Schemas['ScopeSummary'
 
 const ScopeSheet = defineAsyncComponent(() => import('./ScopeSheet.vue'));
 
-const ACTIONS = ['new', 'copy', 'merge', 'settings'] as const;
-type Action = (typeof ACTIONS)[number];
+const titles = {
+  settings: 'Name, rules, note …',
+  new: 'New scope …',
+  copy: 'Copy it …',
+  merge: 'Take another in …',
+};
+type Action = keyof typeof titles;
 const { asked, show } = useAddress();
 /** What is being done with it stands in the address: others link here. */
-const action = computed<Action | null>(() => ACTIONS.find((one) => one === asked('sheet')) ?? null);
-const act = (of: Action | null) => show({ sheet: of }, 'replace');
+const action = computed(() => {
+  const sheet = asked('sheet') ?? '';
+  return sheet in titles ? (sheet as Action) : null;
+});
+const act = (sheet: string | null) => show({ sheet }, 'replace');
 const actions = computed<MenuAction[]>(() => [
-  { title: 'Name, rules, note …', act: () => act('settings') },
-  { title: 'New scope …', act: () => act('new') },
-  { title: 'Copy it …', act: () => act('copy') },
-  { title: 'Take another in …', act: () => act('merge') },
+  ...Object.entries(titles).map(([sheet, title]) => ({ title, act: () => act(sheet) })),
   { title: 'Its lines as CSV', href: `/api/v1/scopes/${props.scope}/table` },
 ]);
 </script>

@@ -5,13 +5,12 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Requests\CardRequest;
-use App\Planning\SupposedKit;
+use App\Planning\AskedReport;
 use App\Print\CardSheet;
 use App\Print\Paper;
 use App\Reading\ShopWorkbook;
 use App\Reading\Snapshot;
 use Gondrik\Core\Card\SetUpCard;
-use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Output\CardWriter;
@@ -95,8 +94,7 @@ final class CardController extends Controller
     private function report(CardRequest $request, ?array $lines = null): Report
     {
         $workbook = $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), lines: $lines, withDays: $request->day() !== null, withSkills: $request->hand() !== null);
-        $scope = $workbook->scopes[0];
 
-        return Coverage::of(SupposedKit::standing($workbook, $request->day(), $request->hand())->kit, $scope, $workbook->rulesFor($scope));
+        return (new AskedReport($request->day(), $request->hand()))->report($workbook);
     }
 }

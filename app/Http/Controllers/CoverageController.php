@@ -7,13 +7,11 @@ namespace App\Http\Controllers;
 use App\Http\Requests\CoverageRequest;
 use App\Http\Resources\ThingsById;
 use App\Models\Shop;
-use App\Planning\SupposedKit;
+use App\Planning\KeptSupposition;
 use App\Reading\ShopWorkbook;
-use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
-use Gondrik\Core\OnDay\KitOnDay;
 use Gondrik\Core\Output\DayWriter;
 use Gondrik\Core\Output\ReportTable;
 use Gondrik\Core\Output\ReportWriter;
@@ -24,6 +22,7 @@ use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
 use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
@@ -35,10 +34,11 @@ final class CoverageController extends Controller
     public function show(CoverageRequest $request): JsonResponse
     {
         $shop = $this->workbook($request);
+        $asked = $request->asked();
+        $workbook = $asked->supposed($shop);
+        $stands = $asked->standing($shop);
+        $report = $asked->report($shop, $stands);
         $day = $request->day();
-        $workbook = SupposedKit::in($shop, $request->ids('with'), $request->ids('without'));
-        $stands = SupposedKit::standing($shop, $day, $request->hand(), $request->ids('with'), $request->ids('without'));
-        $report = self::report($workbook, $stands);
         $rulers = new RulerWriter($request->units());
         $written = (new ReportWriter($request->units(), tellsAssets: $day !== null))->report($report);
         $ruler = $rulers->ruler(Ruler::of($report, $stands->gone()));
@@ -48,7 +48,7 @@ final class CoverageController extends Controller
             'report' => $isJudged ? $written : Unjudged::report($written),
             'ruler' => $isJudged ? $ruler : Unjudged::ruler($ruler),
             'spans' => $rulers->spans($workbook->wires, $workbook->terminals),
-            ...$workbook === $shop ? [] : ['was' => self::was(self::report($shop, SupposedKit::standing($shop, $day, $request->hand())))],
+            ...$asked->isSupposed() ? ['was' => self::was($asked->asItIs()->report($shop), array_diff(array_column($workbook->tools, 'id'), array_column($shop->tools, 'id')))] : [],
             ...$request->hand() === null ? [] : ['hand' => ['id' => $request->hand(), 'name' => $stands->kit->worker?->name]],
             ...$day === null ? [] : ['day' => array_diff_key((new DayWriter())->kit($stands), ['hand' => null])],
             ...(new ThingsById(Gate::allows('export', Shop::class)))->of($workbook),
@@ -60,17 +60,24 @@ final class CoverageController extends Controller
     {
         // Without a kit in hand nothing is judged.
         $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
-        $stands = SupposedKit::standing($shop = $this->workbook($request), $request->day(), $request->hand(), $request->ids('with'), $request->ids('without'));
-        $report = self::report(SupposedKit::in($shop, $request->ids('with'), $request->ids('without')), $stands);
+        $report = $request->asked()->report($this->workbook($request));
 
         return self::csv(implode('-', ['cover', ...array_filter([$request->kit(), $request->scope(), $request->day()?->plain()])]), (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
+    }
+
+    /** What was supposed becomes so. */
+    public function keep(CoverageRequest $request, KeptSupposition $kept): Response
+    {
+        $rules = $request->has('rules') ? $request->saidRules() : new \stdClass();
+
+        return $this->gone($kept->keep($this->shop($request), $request->kit(), $request->scope(), $request->asked(), $rules, Gate::allows('writeModels', Shop::class)));
     }
 
     /** The tools that were not chosen for one step of one line. */
     public function others(CoverageRequest $request, string $line, string $step): JsonResponse
     {
         $workbook = $this->workbook($request, [$line]);
-        $report = self::report($workbook, SupposedKit::standing($workbook, $request->day(), $request->hand(), $request->ids('with'), $request->ids('without')));
+        $report = $request->asked()->ofLine($request->scope(), $line)->report($workbook);
         foreach ($report->lines as $cover) {
             // A number too large for an integer is no step either.
             $index = filter_var($step, FILTER_VALIDATE_INT);
@@ -88,11 +95,15 @@ final class CoverageController extends Controller
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function workbook(CoverageRequest $request, ?array $lines = null): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null, $request->hand() !== null);
+        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null, $request->hand() !== null, array_values($request->exchange()->terminals));
     }
 
-    /** @return array{headline: array<string, int>, lines: object} how the kit stands as it is */
-    private static function was(Report $report): array
+    /**
+     * @param array<string> $fromShelf ids of the tools that are supposed and that the shop has not
+     *
+     * @return array{headline: array<string, int>, lines: object, fromShelf: list<string>} how the kit stands as it is
+     */
+    private static function was(Report $report, array $fromShelf): array
     {
         $headline = $report->headline;
 
@@ -102,13 +113,7 @@ final class CoverageController extends Controller
                 array_map(static fn(LineCover $cover): string => $cover->line->id, $report->lines),
                 array_map(static fn(LineCover $cover): string => $cover->status->value, $report->lines),
             ),
+            'fromShelf' => array_values($fromShelf),
         ];
-    }
-
-    private static function report(Workbook $workbook, KitOnDay $stands): Report
-    {
-        $scope = $workbook->scopes[0];
-
-        return Coverage::of($stands->kit, $scope, $workbook->rulesFor($scope));
     }
 }

@@ -77,7 +77,7 @@ final class PlanController extends Controller
         $offers = (new Substitutes($question, $shop->terminals, Deadline::whenGone(Asker::ofJson())))->offers();
 
         $names = array_column($shop->terminals, 'name', 'id');
-        $exchange = $request->exchange();
+        $exchange = $request->exchange()->terminals;
         $says = [];
         foreach ($question->scopes as $of) {
             foreach ($of->scope->lines as $line) {
@@ -95,7 +95,7 @@ final class PlanController extends Controller
     public function unpriced(PlanRequest $request): JsonResponse
     {
         $shop = $request->workbook($this->workbooks, $this->shop($request));
-        $tools = (new ShopPlan($shop))->withoutPrice($request->asked(), BuiltIn::read()->workbook->tools);
+        $tools = (new ShopPlan($shop, $request->ruleChoice()))->withoutPrice($request->asked(), BuiltIn::read()->workbook->tools);
         $offers = (new PlanWriter($request->units()))->unpriced((new PriceWanted($request->question($shop), $tools))->offers());
         $own = array_column($shop->tools, 'id');
 

@@ -37,7 +37,7 @@ final class RulesController extends Controller
     public function tried(RulesRequest $request): JsonResponse
     {
         try {
-            return $this->json($this->rules->tried($this->shop($request), $request->said(), $request->day()));
+            return $this->json($this->rules->tried($this->shop($request), $request->saidRules(), $request->day()));
         } catch (InvalidWorkbook $refused) {
             throw $refused->seenFrom(static fn(string $path): string => str_starts_with($path, 'rules') ? $path : 'rules/' . $path);
         }

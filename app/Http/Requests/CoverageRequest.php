@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Planning\AskedReport;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** Asks for one kit against one scope; the kit as it is, or with some tools more or less. */
+/** Asks for one kit against one scope; as they are, or as somebody supposes them: tools more or less, other house rules, other terminals. */
 final class CoverageRequest extends FormRequest
 {
     use AsksInUnits;
@@ -14,11 +15,18 @@ final class CoverageRequest extends FormRequest
     use NamesDay;
     use NamesHand;
     use NamesKit;
+    use SupposesRules;
+    use SwapsTerminals;
 
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], 'on' => [self::isDay(...)], 'hand' => ['string', self::ID], ...self::unitRules()];
+        return ['kit' => ['string', self::ID], 'scope' => ['required', 'string', self::ID], 'with' => ['string', self::IDS], 'without' => ['string', self::IDS], 'rules' => self::RULES, 'swap' => ['string', self::SWAP], 'on' => [self::isDay(...)], 'hand' => ['string', self::ID], ...self::unitRules()];
+    }
+
+    public function asked(): AskedReport
+    {
+        return new AskedReport($this->day(), $this->hand(), $this->ids('with'), $this->ids('without'), $this->ruleChoice(), $this->exchange());
     }
 
     public function scope(): string

@@ -24,12 +24,12 @@ final class PlanRequest extends FormRequest
     use ListsThings;
     use NamesDay;
     use NamesKit;
+    use SupposesRules;
+    use SwapsTerminals;
 
     private const MOST_SCOPES = 20;
 
     private const STRONGEST = 10_000;
-
-    private const EXCHANGE = '[A-Za-z0-9][A-Za-z0-9._-]{0,63}/[A-Za-z0-9][A-Za-z0-9._-]{0,63}:[A-Za-z0-9][A-Za-z0-9._-]{0,63}';
 
     private const MEANS = 'buy|move|borrow|renew|call-back|per-piece';
 
@@ -57,15 +57,16 @@ final class PlanRequest extends FormRequest
             'grip' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
             'span' => ['numeric', 'min:1', 'max:' . self::STRONGEST],
             'backups' => ['string', self::IDS, self::operations()],
-            'swap' => ['string', 'regex:~^(' . self::EXCHANGE . ')(,(' . self::EXCHANGE . ')){0,99}$~D'],
+            'swap' => ['string', self::SWAP],
+            'rules' => self::RULES,
             ...self::unitRules(),
         ];
     }
 
-    /** A plan is accepted for a kit that there is, and for the work as it stands. */
+    /** A plan is accepted for a kit that there is, and for the work and the house rules as they stand. */
     public function canBeAccepted(): bool
     {
-        return $this->kit() !== null && $this->exchange() === [];
+        return $this->kit() !== null && $this->exchange()->terminals === [] && !$this->has('rules');
     }
 
     /**
@@ -75,13 +76,13 @@ final class PlanRequest extends FormRequest
      */
     public function workbook(ShopWorkbook $workbooks, Shop $shop, bool $isOfTerminals = false): Workbook
     {
-        return $workbooks->forPlan($shop, $this->kit(), $this->ids('scopes'), $isOfTerminals ? null : array_values($this->exchange()), in_array(Means::Move, $this->means(), true), $this->has('on'));
+        return $workbooks->forPlan($shop, $this->kit(), $this->ids('scopes'), $isOfTerminals ? null : array_values($this->exchange()->terminals), in_array(Means::Move, $this->means(), true), $this->has('on'));
     }
 
     /** @throws InvalidWorkbook with every place that is wrong in this shop, or that contradicts another */
     public function question(Workbook $shop): PlanQuestion
     {
-        return (new ShopPlan($shop))->question($this->asked());
+        return (new ShopPlan($shop, $this->ruleChoice()))->question($this->asked());
     }
 
     public function asked(): AskedPlan
@@ -102,18 +103,6 @@ final class PlanRequest extends FormRequest
             $this->boolean('steps'),
             $this->day(),
         );
-    }
-
-    /** @return array<string, string> terminals by scope and line, which the line is planned with */
-    public function exchange(): array
-    {
-        $exchange = [];
-        foreach ($this->has('swap') ? explode(',', $this->string('swap')->value()) : [] as $one) {
-            [$line, $terminal] = explode(':', $one);
-            $exchange[$line] = $terminal;
-        }
-
-        return $exchange;
     }
 
     private function hand(): ?Hand

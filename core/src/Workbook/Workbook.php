@@ -60,6 +60,26 @@ final readonly class Workbook
         return $this->but(kits: $kits);
     }
 
+    /**
+     * The same with other tools to speak of.
+     *
+     * @param list<Tool> $tools
+     */
+    public function withTools(array $tools): self
+    {
+        return $this->but(tools: $tools);
+    }
+
+    /**
+     * The same with other scopes.
+     *
+     * @param list<Scope> $scopes
+     */
+    public function withScopes(array $scopes): self
+    {
+        return $this->but(scopes: $scopes);
+    }
+
     /** The same under other rules of the house. */
     public function withHouseRules(?RuleChoice $houseRules): self
     {

@@ -40,7 +40,7 @@ final readonly class ShopWorkbook
     /**
      * One scope with the wires and terminals it names, and one kit, where one is named.
      *
-     * @param list<string>      $tools      more tools that are asked for
+     * @param list<string>|null $tools      more tools that are asked for; null for all
      * @param list<string>|null $lines      only these of the scope; null for all
      * @param bool              $withDays   what a day asks for, too
      * @param bool              $withSkills what people can do, too
@@ -48,7 +48,7 @@ final readonly class ShopWorkbook
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false, array $terminals = []): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, ?array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false, array $terminals = []): Workbook
     {
         $needs = Needs::of(terminals: $terminals, tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
 

@@ -2012,6 +2012,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/coverage/bag": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What of a kit must be along for a scope, and the one tool of each operation that alone does most */
+        get: operations["packBag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/coverage/kept": {
         parameters: {
             query?: never;
@@ -4029,6 +4046,55 @@ export interface components {
             cells: {
                 before: components["schemas"]["MatrixCell"];
                 after: components["schemas"]["MatrixCell"];
+            }[];
+        };
+        PackedTool: {
+            tool: string;
+            name: string;
+            /** @description g */
+            mass: number | null;
+            /** @description None for what only goes with another */
+            does: {
+                op: components["schemas"]["Operation"];
+                terminations: number;
+            }[];
+        };
+        OneToolDoes: {
+            tool: string;
+            name: string;
+            /** @description Terminations */
+            proper: number;
+            makeshift: number;
+            sizes: string[];
+            /** @description Lines that it does not do, in words */
+            lost: string[];
+        };
+        Bag: {
+            kit: components["schemas"]["Named"];
+            scope: components["schemas"]["Named"];
+            headline: components["schemas"]["Headline"];
+            bag: {
+                take: components["schemas"]["PackedTool"][];
+                leave: {
+                    tool: string;
+                    name: string;
+                    /** @description g */
+                    mass: number | null;
+                }[];
+                /** @description g, of those of which it is known */
+                mass: number;
+                unweighed: number;
+                /** @description No fewer and no lighter would do */
+                isProven: boolean;
+            };
+            /** @description Operation by operation, in the order of work */
+            one: {
+                op: components["schemas"]["Operation"];
+                /** @description Terminations that want it */
+                asked: number;
+                askedSizes: number;
+                ofKit: components["schemas"]["OneToolDoes"] | null;
+                ofShop: components["schemas"]["OneToolDoes"] | null;
             }[];
         };
         id: string;
@@ -10659,6 +10725,56 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            503: components["responses"]["Busy"];
+        };
+    };
+    packBag: {
+        parameters: {
+            query: {
+                /** @description Id of the kit in hand; without one the lines are not judged */
+                kit: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Both */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Bag"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };
     };

@@ -9,11 +9,12 @@ import type { Units } from '@/settings/units';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
+import { save } from '@/shared/saved';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import HeadlineBar from './HeadlineBar.vue';
-import { awayBy, rowsOf, turnsOf, withDraft, type LineRow } from './reading';
+import { awayBy, rowsOf, withDraft, type LineRow } from './reading';
 import type { SheetEdit } from './sheet';
 import { useFolds } from './useFolds';
 import { useLighting } from './useLighting';
@@ -139,7 +140,6 @@ const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useO
 async function savePicture(): Promise<void> {
   const { kit, scope } = coverage.value ?? {};
   const drawn = await ruler.value?.picture();
-  const { save } = await import('@/shared/saved');
   if (drawn) save(`${kit?.id ?? 'no-kit'}-${scope?.id}.svg`, drawn, 'image/svg+xml');
 }
 </script>
@@ -194,7 +194,7 @@ async function savePicture(): Promise<void> {
               :lit="draft ? new Set([...lit, ...draft.lines]) : lit"
               :is-folded="isFolded"
               :away="awayBy(coverage.day?.away)"
-              :turns="turnsOf(rows)"
+              :turns="coverage.was && new Map(rows.map(({ id, change }) => [id, change]))"
               @light="lightFromRuler"
               @open="openDrop"
               @fold="fold"

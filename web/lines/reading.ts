@@ -81,14 +81,6 @@ export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric')
   });
 }
 
-/** Whether a line is better off than it was, or worse, by its id; of what is as it was nothing. */
-export const turnsOf = (rows: LineRow[]): ReadonlyMap<string, 'better' | 'worse'> =>
-  new Map(
-    rows.flatMap(({ id, change }) =>
-      change === null ? [] : [[id, change === 'closed' || change === 'better' ? 'better' : 'worse'] as const],
-    ),
-  );
-
 /** The drops with that of a line which is not written yet; at a size that has one already it stands in its place. */
 export function withDraft(ruler: Schemas['Ruler'], draft: Schemas['Drop'] | null): Schemas['Ruler'] {
   if (!draft) return ruler;

@@ -28,9 +28,9 @@ const props = withDefaults(
     /** Why tools that belong into the kit do not count in it on the day, by the tool. */
     away?: ReadonlyMap<string, string>;
     /** Which lines are better off than they were, and which worse, where something is supposed. */
-    turns?: ReadonlyMap<string, 'better' | 'worse'>;
+    turns?: ReadonlyMap<string, 'closed' | 'opened' | 'better' | 'worse' | null> | undefined;
   }>(),
-  { isFolded: () => false, away: () => new Map(), turns: () => new Map() },
+  { isFolded: () => false, away: () => new Map() },
 );
 const emit = defineEmits<{
   light: [lines: string[]];
@@ -62,7 +62,9 @@ const hatch = useId();
 const tip = useId();
 const reached = ref(0);
 const isLit = (laid: LaidDrop) => laid.drop.lines.some((line) => props.lit.has(line));
-const turnsAt = ({ drop }: LaidDrop) => new Set(drop.lines.flatMap((line) => props.turns.get(line) ?? []));
+const turnsAt = ({ drop }: LaidDrop) =>
+  new Set(drop.lines.map((line) => TURNS[props.turns?.get(line) ?? ''] ?? ''));
+const TURNS: Record<string, string> = { closed: 'better', better: 'better', opened: 'worse', worse: 'worse' };
 const isWashed = (laid: LaidDrop) => isLit(laid) || (laid.isOpen && !layout.value.isCrowded);
 
 function told(laid: LaidDrop): string {
@@ -72,11 +74,9 @@ function told(laid: LaidDrop): string {
     open.length ? `hole: ${open.join(', ')}` : null,
     drop.status === 'faulty' ? 'a faulty line' : null,
   ];
-  const turns = turnsAt(laid);
   const state = [
     said.filter(Boolean).join('; ') || drop.status,
-    turns.has('better') ? 'better so' : null,
-    turns.has('worse') ? 'worse so' : null,
+    ...[...turnsAt(laid)].map((turn) => turn && `${turn} so`),
   ]
     .filter(Boolean)
     .join('; ');

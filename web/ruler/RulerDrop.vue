@@ -10,7 +10,7 @@ const props = defineProps<{
   height: number;
   countY: number;
   /** Where something is supposed: lines of it are better off so, or worse, or some of both. */
-  turns: ReadonlySet<'better' | 'worse'>;
+  turns: ReadonlySet<string>;
 }>();
 
 /** Where good lines of the size have their marks, the cross of a faulty one stands below them: neither covers the other. */
@@ -27,7 +27,7 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
     <rect class="touch" v-bind="laid.touch" y="0" :height="height" />
     <path class="line" :d="`M${laid.x} 0V${laid.bottom}`" />
     <path v-if="turns.has('better')" class="better" :d="`M${laid.x - 5} 9h10l-5 -8z`" />
-    <path v-if="turns.has('worse')" class="worse" :d="`M${laid.x - 5} ${turns.size > 1 ? 11 : 1}h10l-5 8z`" />
+    <path v-if="turns.has('worse')" class="worse" :d="`M${laid.x - 5} ${turns.has('better') ? 11 : 1}h10l-5 8z`" />
     <text v-if="laid.count" class="count" :x="laid.x" :y="countY">{{ laid.count }}</text>
     <path
       v-if="laid.drop.status === 'faulty'"

@@ -14,7 +14,6 @@ import PickOne from '@/shared/PickOne.vue';
 import ColumnPick from './ColumnPick.vue';
 import { editsOf } from './editsOf';
 import QuickEntry from './QuickEntry.vue';
-import RefusedNote from './RefusedNote.vue';
 import ScopeActions from './ScopeActions.vue';
 import { useLines, versionOf } from './useLines';
 import { useUndoKeys } from '@/frame/useUndoKeys';
@@ -30,6 +29,7 @@ useUndoKeys();
 
 const LineDetails = defineAsyncComponent(() => import('./LineDetails.vue'));
 // Two seldom write on one line.
+const RefusedNote = defineAsyncComponent(() => import('./RefusedNote.vue'));
 const ConflictNote = defineAsyncComponent(() => import('./ConflictNote.vue'));
 
 /** Columns that somebody wants to write in, besides those that some line says. */

@@ -6,17 +6,23 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\CoverageRequest;
 use App\Http\Resources\ThingsById;
+use App\LongQuestions\Asker;
 use App\Models\Shop;
 use App\Planning\KeptSupposition;
 use App\Reading\ShopWorkbook;
+use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Others;
 use Gondrik\Core\Coverage\Report;
+use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\DayWriter;
+use Gondrik\Core\Output\PackingWriter;
 use Gondrik\Core\Output\ReportTable;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
+use Gondrik\Core\Planning\OneTool;
+use Gondrik\Core\Planning\PackingList;
 use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
@@ -29,6 +35,9 @@ use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
 {
+    /** Seconds after which the best bag found is told. */
+    private const PATIENCE = 10.0;
+
     public function __construct(private readonly ShopWorkbook $workbooks) {}
 
     public function show(CoverageRequest $request): JsonResponse
@@ -63,6 +72,26 @@ final class CoverageController extends Controller
         $report = $request->asked()->report($this->workbook($request));
 
         return self::csv(implode('-', ['cover', ...array_filter([$request->kit(), $request->scope(), $request->day()?->plain()])]), (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
+    }
+
+    /** What of the kit must be along for the work, and the one tool of each operation that alone does most. */
+    public function bag(CoverageRequest $request): JsonResponse
+    {
+        $kit = $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+        $asked = $request->asked();
+        $shop = $this->workbooks->pair($this->shop($request), $kit, $request->scope(), null, withDays: $request->day() !== null, withSkills: $request->hand() !== null, terminals: array_values($request->exchange()->terminals));
+        $report = $asked->report($shop, $stands = $asked->standing($shop));
+        $list = PackingList::of($report, Deadline::in(self::PATIENCE, Asker::ofJson()));
+        $along = Coverage::of($stands->kit->without(...array_column($list->leave, 'id')), $report->scope, $report->rules);
+        $writer = new PackingWriter();
+
+        return $this->json([
+            'kit' => ['id' => $kit, 'name' => $report->kit->of->name],
+            'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name],
+            'headline' => ReportWriter::headline($report->headline),
+            'bag' => $writer->list($list, $along),
+            'one' => $writer->one($report, OneTool::of($report, array_column($report->kit->eachModelOnce()->tools, 'tool')), OneTool::of($report, $asked->supposed($shop)->tools)),
+        ]);
     }
 
     /** What was supposed becomes so. */

@@ -69,3 +69,18 @@ test('what is supposed is sent to Plan, and to the whole house', async ({ page }
   await expect(page.getByRole('heading', { name: 'What it would do' })).toBeVisible();
   await expect(page.getByText('makeshift counts as covered').first()).toBeVisible();
 });
+
+test('what to pack is told for the work, as supposed, and Cover is printed on one sheet', async ({
+  page,
+}) => {
+  await page.goto(`${tower}&with=press-frame,press-dies-mm2`);
+  await page.getByRole('link', { name: 'What to pack' }).click();
+  await expect(page.getByRole('heading', { name: /^\d+ tools in the bag/ })).toBeVisible();
+  await expect(page.getByText('No fewer would do all that the kit does')).toBeVisible();
+  await expect(page.getByRole('checkbox', { name: 'Hydraulic hand press, frame' })).toBeVisible();
+  await expect(page.getByRole('row', { name: /^cut Diagonal cutter 200 mm/ })).toBeVisible();
+  await page.goBack();
+  const sheet = page.waitForEvent('download');
+  await page.getByRole('link', { name: 'To hang up' }).click();
+  expect((await sheet).suggestedFilename()).toBe('cover-pylon-backpack-tower-7.pdf');
+});

@@ -80,6 +80,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
         Route::get('coverage.csv', [CoverageController::class, 'table'])->middleware(TakesTurns::class);
+        Route::get('coverage.pdf', [CoverageController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('coverage/bag', [CoverageController::class, 'bag'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('rules', [RulesController::class, 'show']);

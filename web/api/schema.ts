@@ -2012,6 +2012,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/coverage.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a kit covers of a scope on one A4, to be hung up */
+        get: operations["printCoverage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/coverage/bag": {
         parameters: {
             query?: never;
@@ -10704,6 +10721,67 @@ export interface operations {
                 };
                 content: {
                     "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    printCoverage: {
+        parameters: {
+            query: {
+                /** @description Id of the kit in hand; without one the lines are not judged */
+                kit?: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
                 };
             };
             401: components["responses"]["NotSignedIn"];

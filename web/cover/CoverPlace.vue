@@ -28,10 +28,10 @@ const isFront = computed(
 );
 const settings = useSettings();
 /** What the address asks, as a file. */
-function tableOf(): string {
+function fileOf(kind: 'csv' | 'pdf'): string {
   const said = saidOf(['kit', 'scope', ...ASKED], asked);
   const query = new URLSearchParams({ ...said, length: settings.length, force: settings.force });
-  return `/api/v1/coverage.csv?${query}`;
+  return `/api/v1/coverage.${kind}?${query}`;
 }
 useTitle(() => {
   const { kit, scope } = judged.value?.coverage ?? {};
@@ -84,7 +84,13 @@ useTitle(() => {
         @click="show({ asif: asked('asif') ? null : 1 }, 'replace')"
       >
         As if …</button
-      ><FileLink :href="tableOf()">As a table</FileLink><PickHand :picked="asked('hand') ?? undefined"
+      ><RouterLink
+        v-if="asked('kit')"
+        :to="{ name: 'bag', query: saidOf(['kit', 'scope', ...ASKED], asked) }"
+        title="The fewest tools of the kit that do this work, and what stays at home"
+        >What to pack</RouterLink
+      ><FileLink :href="fileOf('csv')">As a table</FileLink
+      ><FileLink :href="fileOf('pdf')">To hang up</FileLink><PickHand :picked="asked('hand') ?? undefined"
     /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>

@@ -30,7 +30,7 @@ const props = withDefaults(
     /** Which lines are better off than they were, and which worse, where something is supposed. */
     turns?: ReadonlyMap<string, 'closed' | 'opened' | 'better' | 'worse' | null> | undefined;
   }>(),
-  { isFolded: () => false, away: () => new Map() },
+  { isFolded: () => false, away: () => new Map(), turns: undefined },
 );
 const emit = defineEmits<{
   light: [lines: string[]];

@@ -9,6 +9,8 @@ use App\Http\Resources\ThingsById;
 use App\LongQuestions\Asker;
 use App\Models\Shop;
 use App\Planning\KeptSupposition;
+use App\Print\CoverSheet;
+use App\Print\Paper;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
@@ -72,6 +74,27 @@ final class CoverageController extends Controller
         $report = $request->asked()->report($this->workbook($request));
 
         return self::csv(implode('-', ['cover', ...array_filter([$request->kit(), $request->scope(), $request->day()?->plain()])]), (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
+    }
+
+    /** The same on one A4, to be hung up. */
+    public function print(CoverageRequest $request, Paper $paper): Response
+    {
+        $kit = $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+        $report = $request->asked()->report($this->workbook($request));
+        $sheet = (new CoverSheet($report, $request->units()))->data();
+
+        return self::pdf(implode('-', ['cover', ...array_filter([$kit, $request->scope(), $request->day()?->plain()])]), $paper->pdf('paper.cover', [
+            ...$sheet,
+            'title' => 'Cover',
+            'shop' => $this->shop($request)->refresh()->name,
+            'kit' => $report->kit->of->name,
+            'scope' => $report->scope->name,
+            'on' => $request->day()?->plain(),
+            'hand' => $report->kit->worker?->name,
+            'date' => now()->isoFormat('D MMMM YYYY'),
+            'isSupposed' => $request->asked()->isSupposed(),
+            'hasOpen' => $report->headline->hole + $report->headline->faulty > 0,
+        ]));
     }
 
     /** What of the kit must be along for the work, and the one tool of each operation that alone does most. */

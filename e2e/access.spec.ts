@@ -45,6 +45,8 @@ test.describe('signed in', () => {
     ['Cover with holes, and Why', `${tower}&line=winch-50&step=2`],
     ['Cover without', panel],
     ['all kits', '/cover/all'],
+    ['Cover as if', `${tower}&asif=1&with=press-frame&without=hex-lug`],
+    ['what to pack', '/cover/bag?kit=pylon-backpack&scope=tower-7'],
     ['how the shop tells things', '/shop/settings'],
     ['the house rules, one thought over', '/shop/rules?rules=%7B%22preset%22%3A%22aircraft%22%7D'],
     ['Work, and a line of it', '/work?kit=pylon-backpack&scope=tower-7&line=heat-15'],

@@ -45,6 +45,22 @@ test('the hole is found by the eye: ruler, table, why', async ({ page }) => {
   await expect(page).toHaveURL(/line=winch-50&step=\d/);
 });
 
+test('the lines are kept to the holes, to an operation or a class, by the address, and what is open stands first', async ({
+  page,
+}) => {
+  await page.goto(`${tower}&order=open`);
+  await expect(rows(page).first()).toContainText('Ferrule 1.5 mm²');
+  await expect(rows(page).nth(3)).toContainText('Lug 50 mm²');
+  await page.getByLabel('Show', { exact: true }).selectOption('holes and faulty lines');
+  await expect(page.getByRole('heading', { name: '5 of 14 lines' })).toBeVisible();
+  await expect(page).toHaveURL(/only=open/);
+  await page.getByLabel('Show', { exact: true }).selectOption('heat shrink');
+  await expect(rows(page)).toHaveCount(1);
+  await page.getByRole('button', { name: 'As in the scope' }).click();
+  await page.getByLabel('Show', { exact: true }).selectOption('all');
+  await expect(rows(page).nth(3)).toContainText('Ferrule 0.5 mm²');
+});
+
 test('pointing at a row lights its drop line', async ({ page }) => {
   await page.goto(tower);
   await page.getByRole('row', { name: /Lug 35 mm²/ }).hover();

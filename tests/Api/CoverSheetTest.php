@@ -36,7 +36,7 @@ it('says the day, the hands and that something is supposed', function (): void {
 
 it('stays on one page for a long scope: what is open first, and what it leaves out', function (): void {
     $this->actingAs($this->lead($this->demo()));
-    $line = ['wire' => 'heat-3x1.5', 'terminal' => 'ferrule-1.5', 'quantity' => 1];
+    $line = ['wire' => 'heat-3x1.5', 'terminal' => 'ferrule-1.5', 'quantity' => 1, 'ambient' => 3, 'noMains' => true];
     $sound = ['wire' => 'hookup-16', 'terminal' => 'ring-blue-m5', 'quantity' => 1];
     $this->postJson('/api/v1/scopes', ['id' => 'long', 'name' => 'Long', 'lines' => array_map(static fn(int $at): array => ['id' => 'l' . $at, ...$at % 10 === 0 ? $line : $sound], range(1, 120))])->assertCreated();
     $text = coverSheet($this, ['scope' => 'long']);

@@ -10,7 +10,10 @@ import {
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
 import { counted } from '@/shared/pretty';
+import PickOne from '@/shared/PickOne.vue';
 import { useKeys } from '@/shared/useKeys';
+import { useAddress } from '@/frame/useAddress';
+import { filtersOf, shownOf } from './filters';
 import LineTable from '@/lines/LineTable.vue';
 import type { LineRow } from '@/lines/reading';
 import type { SheetEdit } from '@/lines/sheet';
@@ -42,9 +45,16 @@ const emit = defineEmits<{
 const search = defineModel<string>('search', { required: true });
 const searchField = useTemplateRef<{ focus(): void }>('searchField');
 useKeys('/', () => searchField.value?.focus());
+const { asked, show } = useAddress();
+/** Where lines are written they stand in their own order, all of them. */
+const isRead = computed(() => props.sheet === undefined);
+const filters = computed(() => (isRead.value ? filtersOf(props.coverage, props.rows) : []));
+const isOpenFirst = computed(() => isRead.value && asked('order') === 'open');
+const kept = computed(() => shownOf(props.rows, filters.value, asked('only'), isOpenFirst.value));
+const isFiltered = computed(() => filters.value.some(({ id }) => id === asked('only')));
 const found = computed(() => {
   const text = search.value.trim().toLowerCase();
-  return text ? props.rows.filter((row) => row.words.includes(text)) : props.rows;
+  return text ? kept.value.filter((row) => row.words.includes(text)) : kept.value;
 });
 const table = useTemplateRef('table');
 
@@ -56,7 +66,23 @@ defineExpose({
 
 <template>
   <div class="above">
-    <h2>{{ counted(rows.length, 'line') }}</h2>
+    <h2>{{ isFiltered ? `${kept.length} of ` : '' }}{{ counted(rows.length, 'line') }}</h2>
+    <PickOne
+      v-if="filters.length > 1"
+      label="Show"
+      :items="[{ id: '', name: 'all' }, ...filters]"
+      :picked="isFiltered ? asked('only') : ''"
+      @pick="show({ only: $event || null }, 'replace')"
+    />
+    <button
+      v-if="filters.some(({ id }) => id === 'open')"
+      type="button"
+      class="folds"
+      :aria-pressed="isOpenFirst"
+      @click="show({ order: isOpenFirst ? null : 'open' }, 'replace')"
+    >
+      {{ isOpenFirst ? 'As in the scope' : 'Holes first' }}
+    </button>
     <span v-if="isStale" class="muted" role="status">as it was before, until the answer comes</span>
     <button
       v-if="isSmall !== null && coverage.ruler.drops.length"
@@ -72,8 +98,14 @@ defineExpose({
       <v-icon :icon="folds ? mdiUnfoldMoreHorizontal : mdiUnfoldLessHorizontal" size="14" />
       {{ folds ? 'Show covered lanes' : 'Fold covered lanes' }}
     </button>
-    <button v-if="coverage.ruler.drops.length" type="button" class="folds" @click="emit('picture')">
-      <v-icon :icon="mdiImageOutline" size="14" /> Save as a picture
+    <button
+      v-if="coverage.ruler.drops.length"
+      type="button"
+      class="folds"
+      aria-label="Save as a picture"
+      @click="emit('picture')"
+    >
+      <v-icon :icon="mdiImageOutline" size="14" /> Picture
     </button>
     <slot />
     <v-text-field
@@ -90,7 +122,7 @@ defineExpose({
   </div>
   <p v-if="found.length === 0" class="muted waiting">
     {{
-      rows.length
+      rows.length && search
         ? `No line has “${search}” in its wire, terminal, tools or status.`
         : 'The scope has no lines yet.'
     }}
@@ -131,7 +163,7 @@ defineExpose({
 .above {
   display: flex;
   flex-wrap: wrap;
-  gap: 2px 16px;
+  gap: 2px 11px;
   align-items: center;
   margin: 2px 0;
 }
@@ -154,8 +186,9 @@ h2 {
 }
 
 .search {
-  flex: 0 1 210px;
-  min-width: 160px;
+  flex: 1 1 120px;
+  min-width: 120px;
+  max-width: 210px;
   margin-left: auto;
 }
 

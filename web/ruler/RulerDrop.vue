@@ -27,7 +27,11 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
     <rect class="touch" v-bind="laid.touch" y="0" :height="height" />
     <path class="line" :d="`M${laid.x} 0V${laid.bottom}`" />
     <path v-if="turns.has('better')" class="better" :d="`M${laid.x - 5} 9h10l-5 -8z`" />
-    <path v-if="turns.has('worse')" class="worse" :d="`M${laid.x - 5} ${turns.has('better') ? 11 : 1}h10l-5 8z`" />
+    <path
+      v-if="turns.has('worse')"
+      class="worse"
+      :d="`M${laid.x - 5} ${turns.has('better') ? 11 : 1}h10l-5 8z`"
+    />
     <text v-if="laid.count" class="count" :x="laid.x" :y="countY">{{ laid.count }}</text>
     <path
       v-if="laid.drop.status === 'faulty'"

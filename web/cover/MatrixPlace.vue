@@ -10,7 +10,7 @@ import PickOne from '@/shared/PickOne.vue';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
 import MatrixTable from './MatrixTable.vue';
-import type { Order } from './matrix';
+import { openScopesOf, type Order } from './matrix';
 
 /** Every kit against every scope: what no kit does all of, and which cell to open. */
 const { asked, show } = useAddress();
@@ -33,13 +33,7 @@ const orders = [
   { id: 'shop', name: 'as the shop has them' },
 ];
 const day = computed(() => (asked('on') === 'paper' ? 'paper' : asked('on') ? 'day' : 'today'));
-const openScopes = computed(() => {
-  const { scopes = [], cells = [] } = matrix.value ?? {};
-  const whole = new Set(
-    cells.filter(({ headline }) => headline.hole + headline.faulty === 0).map(({ scope }) => scope),
-  );
-  return scopes.filter(({ id }) => !whole.has(id)).length;
-});
+const openScopes = computed(() => (matrix.value ? openScopesOf(matrix.value).length : 0));
 </script>
 
 <template>

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Matrix, MatrixCell } from '@/data/matrix';
-import { cellWords, columnsOf, isWhole, markOf, rowsOf, shareOf } from './matrix';
+import { cellWords, columnsOf, isWhole, markOf, openScopesOf, rowsOf, shareOf } from './matrix';
 
 /** Terminations that are covered, makeshift, in holes, faulty. */
 const cell = (kit: string, scope: string, ...[covered, makeshift, hole, faulty]: number[]): MatrixCell => {
@@ -86,6 +86,10 @@ it('has first what no kit does, the farthest from it before, and the kit with th
   expect(columnsOf(shop, 'worst').map(({ id }) => id)).toEqual(['van', 'bag']);
   // The cells stand below their kits.
   expect(rows[0]?.cells.map(({ kit }) => kit)).toEqual(['van', 'bag']);
+});
+
+it('counts a scope as open that no kit does all of, and not one without lines', () => {
+  expect(openScopesOf(shop).map(({ id }) => id)).toEqual(['near', 'worst']);
 });
 
 it('says a cell in words', () => {

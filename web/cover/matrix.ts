@@ -22,6 +22,14 @@ const open = ({ headline }: MatrixCell) => headline.hole + headline.faulty;
 
 export const isWhole = (cell: MatrixCell): boolean => cell.headline.terminations > 0 && open(cell) === 0;
 
+/** The scopes with lines that no kit does all of. */
+export function openScopesOf({ scopes, cells }: Matrix): Matrix['scopes'] {
+  const ids = (of: MatrixCell[]) => new Set(of.map(({ scope }) => scope));
+  const whole = ids(cells.filter(isWhole));
+  const withLines = ids(cells.filter(({ headline }) => headline.terminations > 0));
+  return scopes.filter(({ id }) => withLines.has(id) && !whole.has(id));
+}
+
 /** The mark of a cell: as bad as the worst of it; null for a scope without lines. */
 export function markOf({ headline }: MatrixCell): Schemas['Status'] | null {
   if (headline.terminations === 0) return null;

@@ -291,7 +291,7 @@ return [
     ['app/Print/LabelSheet.php', '...array_fill(0, $skip, null), ', ''],
     ['app/Print/LabelSheet.php', 'new \TCPDF2DBarcode($thing->id,', 'new \TCPDF2DBarcode($thing->tool->id,'],
     ['app/Imports/DataPackage.php', 'if ($left < 0) {', 'if (false) {'],
-    ['app/Http/Controllers/CardController.php', 'SupposedKit::standing($workbook, $request->day())', 'SupposedKit::standing($workbook, null)'],
+    ['app/Http/Controllers/CardController.php', 'new AskedReport($request->day(),', 'new AskedReport(null,'],
     ['app/Http/Controllers/CoverageController.php', 'Ruler::of($report, $stands->gone())', 'Ruler::of($report)'],
     // Plans for a day, the log as a table, what is busy, charts
     ['app/Planning/WaysToHave.php', 'usort($of, static fn(Mending $one, Mending $other): int => $one->price() <=> $other->price());', ''],

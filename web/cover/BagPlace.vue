@@ -188,6 +188,7 @@ label {
 }
 
 input {
+  flex: none;
   width: 18px;
   height: 18px;
   accent-color: var(--copper);

@@ -3,6 +3,7 @@ import { refDebounced } from '@vueuse/core';
 import { computed, ref, useTemplateRef, watch } from 'vue';
 import { useRoute } from 'vue-router';
 import { api } from '@/api/client';
+import AsIfLink from './AsIfLink.vue';
 import { NO_KIT, useKitsAndScopes, useLastPair, type Pair } from '@/data/pairs';
 import { useBuiltIn, useClosing, type ThingList } from '@/data/things';
 import PartsNav from '@/frame/PartsNav.vue';
@@ -302,6 +303,7 @@ const more = computed(() => [
         >
           {{ opened.has ? 'Take it once more' : 'Take over' }}
         </v-btn>
+        <p v-if="isOfTools && !opened.has"><AsIfLink :tool="opened.id" :is-in="() => false" /></p>
         <dl>
           <template v-for="{ path, value, source, recall } in values" :key="path">
             <dt>{{ titleOf(path) }}</dt>

@@ -4,6 +4,7 @@ import { answer, api } from '@/api/client';
 import { useKitsAndScopes } from '@/data/pairs';
 import { useWrite } from '@/frame/useWrite';
 import { refusal } from '@/shared/refusal';
+import AsIfLink from '../AsIfLink.vue';
 
 /** How many of a tool each kit holds; one more and one less are written at once, and taken back like everything. */
 const props = defineProps<{
@@ -68,6 +69,7 @@ const { problem } = write;
         </span>
       </li>
     </ul>
+    <p><AsIfLink :tool :is-in="(kit) => held.some(({ id, count }) => id === kit && count > 0)" /></p>
     <RouterLink v-if="!isReadonly" :to="{ name: 'things', params: { list: 'kits' } }"
       >Kits as a table</RouterLink
     >

@@ -60,8 +60,8 @@ const { mutate, isPending, problem } = useWrite<unknown>({
 </script>
 
 <template>
-  <div class="supposed">
-    <b>As if</b>
+  <div class="supposed" role="group" aria-label="As if">
+    <b aria-hidden="true">As if</b>
     <ul>
       <li v-for="id in idsOf(pair.with)" :key="`with-${id}`">
         + {{ nameOf(id) }}<small v-if="fromShelf.includes(id)" class="muted"> of the shelf</small>

@@ -23,6 +23,11 @@ const action = computed(() => {
   return sheet in titles ? (sheet as Action) : null;
 });
 const act = (sheet: string | null) => show({ sheet }, 'replace');
+/** One step of the address: two at once would each forget the other. */
+const close = (scope: string | null | undefined) =>
+  scope === undefined
+    ? act(null)
+    : show({ sheet: null, scope, line: null, step: null }, scope ? 'push' : 'replace');
 const actions = computed<MenuAction[]>(() => [
   ...Object.entries(titles).map(([sheet, title]) => ({ title, act: () => act(sheet) })),
   { title: 'Its lines as CSV', href: `/api/v1/scopes/${props.scope}/table` },
@@ -38,6 +43,6 @@ const actions = computed<MenuAction[]>(() => [
     :action="action"
     :scope="scope"
     :scopes="scopes"
-    @close="act(null)"
+    @close="close"
   />
 </template>

@@ -4,7 +4,6 @@ import { computed, ref, watch } from 'vue';
 import { answer, api, changeOf, problemOf, type Schemas } from '@/api/client';
 import { shopQuery } from '@/data/shopQuery';
 import SheetDialog from '@/frame/SheetDialog.vue';
-import { useAddress } from '@/frame/useAddress';
 import { useUndo } from '@/frame/useUndo';
 import FormField from '@/shared/FormField.vue';
 import { omit } from '@/shared/omit';
@@ -16,11 +15,12 @@ const props = defineProps<{
   scope: string | null;
   scopes: Schemas['ScopeSummary'][];
 }>();
-const emit = defineEmits<{ close: [] }>();
+/** With the scope to look at from now on, null for none in particular; undefined where that stays. */
+const emit = defineEmits<{ close: [next: string | null | undefined] }>();
+const next = ref<string | null>();
 
 const isOpen = ref(true);
-watch(isOpen, (now) => now || emit('close'));
-const { show } = useAddress();
+watch(isOpen, (now) => now || emit('close', next.value));
 const undo = useUndo();
 
 const titles = {
@@ -116,7 +116,7 @@ const write = useMutation({
   },
   onSuccess: async ({ change, said, scope }) => {
     await undo.did(change, said);
-    if (scope) show({ scope, line: null, step: null });
+    if (scope) next.value = scope;
     isOpen.value = false;
   },
 });
@@ -130,9 +130,10 @@ const takeAway = useMutation({
     return changeOf(gone.response);
   },
   onSuccess: async (change) => {
-    show({ scope: null, line: null, step: null }, 'replace');
-    await undo.did(change, `Taken away: ${name.value}`);
+    // Away from it before the shop is read anew, in which it is no more.
+    next.value = null;
     isOpen.value = false;
+    await undo.did(change, `Taken away: ${name.value}`);
   },
 });
 

@@ -299,7 +299,10 @@ test.describe('the lead', () => {
     await expect(page.getByRole('grid')).toContainText('The hole is for M6, the stud is M8');
     await choose(page, 'Do with the scope', 'Name, rules, note …');
     await page.getByLabel('Days that the quantities').fill('5');
-    await page.getByLabel('wet needs sleeve').selectOption('no');
+    const sheet = page.getByRole('dialog');
+    await sheet.getByText('Solder, heat and sleeves').click();
+    await sheet.getByRole('button', { name: 'Otherwise: Must a termination in a wet place' }).click();
+    await sheet.getByRole('radio', { name: 'No', exact: true }).check();
     await page.getByRole('button', { name: 'Write', exact: true }).click();
     await expect(page.getByText('Written: Bench by the window')).toBeVisible();
     await expect(page.getByRole('grid')).not.toContainText('A wet place wants heat-shrink');

@@ -8,13 +8,16 @@ use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Coverage\CoverMatrix;
+use Gondrik\Core\Coverage\MatrixCell;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
+use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Workbook;
 
 /** Every kit of a shop against every scope that was not put away, in numbers. */
 final readonly class ShopMatrix
@@ -35,14 +38,8 @@ final readonly class ShopMatrix
         $needs = $day === null ? $needs : $needs->withRegister();
         $workbook = $this->shops->read($shop, $hand === null ? $needs : $needs->withSkills());
         $worker = $hand === null ? null : AskedReport::worker($workbook, $hand, $day);
-        $scopes = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived));
-        $days = $workbook->onDay();
-        $cells = CoverMatrix::of(
-            $workbook->kits,
-            $scopes,
-            $workbook->rulesFor(...),
-            static fn(Kit $kit, HouseRules $rules): KitAsItStands => $days->kit($kit, $day, $rules)->kit->with($worker),
-        );
+        $scopes = self::scopes($workbook);
+        $cells = self::cells($workbook, $scopes, $day, $worker);
 
         return [
             'on' => $day?->plain(),
@@ -51,5 +48,24 @@ final readonly class ShopMatrix
             'scopes' => array_map(static fn(Scope $scope): array => ['id' => $scope->id, 'name' => $scope->name, 'hasOwnRules' => $scope->houseRules !== null], $scopes),
             'cells' => array_map(ReportWriter::cell(...), $cells),
         ];
+    }
+
+    /** @return list<Scope> that were not put away */
+    public static function scopes(Workbook $workbook): array
+    {
+        return array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived));
+    }
+
+    /**
+     * @param list<Scope> $scopes
+     * @param Day|null    $day    null for on paper
+     *
+     * @return list<MatrixCell> kits outside, scopes inside
+     */
+    public static function cells(Workbook $workbook, array $scopes, ?Day $day, ?Worker $worker = null): array
+    {
+        $days = $workbook->onDay();
+
+        return CoverMatrix::of($workbook->kits, $scopes, $workbook->rulesFor(...), static fn(Kit $kit, HouseRules $rules): KitAsItStands => $days->kit($kit, $day, $rules)->kit->with($worker));
     }
 }

@@ -9,19 +9,14 @@ use App\History\Place;
 use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
-use Gondrik\Core\Coverage\CoverMatrix;
-use Gondrik\Core\Coverage\MatrixCell;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulesWriter;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
-use Gondrik\Core\Tool\Kit;
-use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\RulesCodec;
-use Gondrik\Core\Workbook\Workbook;
 
 /** What the house judges by, where its scopes say otherwise, and what another answer would do to every kit. */
 final readonly class ShopRules
@@ -47,7 +42,7 @@ final readonly class ShopRules
                 'name' => $scope->name,
                 'preset' => $scope->houseRules?->preset?->value,
                 'differs' => $this->writer->differing($workbook->rulesFor($scope), $own),
-            ], array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived))),
+            ], ShopMatrix::scopes($workbook)),
         ];
     }
 
@@ -87,8 +82,8 @@ final readonly class ShopRules
         $needs = Needs::of(kits: null, scopes: null);
         $workbook = $this->shops->read($shop, $day === null ? $needs : $needs->withRegister());
         $changed = $workbook->withHouseRules($this->codec->read($this->merged($this->codec->write($workbook->houseRules ?? new RuleChoice()), $said)));
-        $scopes = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => !$scope->archived));
-        [$before, $after] = [self::cells($workbook, $scopes, $day), self::cells($changed, $scopes, $day)];
+        $scopes = ShopMatrix::scopes($workbook);
+        [$before, $after] = [ShopMatrix::cells($workbook, $scopes, $day), ShopMatrix::cells($changed, $scopes, $day)];
         $names = static fn(array $things): object => (object) array_column($things, 'name', 'id');
         $cells = [];
         foreach ($before as $at => $cell) {
@@ -109,17 +104,5 @@ final readonly class ShopRules
 
         // A rule that there is not stays, to be refused by name.
         return (object) array_filter($merged, static fn(mixed $value, string $key): bool => $value !== null || !in_array($key, $known, true), ARRAY_FILTER_USE_BOTH);
-    }
-
-    /**
-     * @param list<Scope> $scopes
-     *
-     * @return list<MatrixCell>
-     */
-    private static function cells(Workbook $workbook, array $scopes, ?Day $day): array
-    {
-        $days = $workbook->onDay();
-
-        return CoverMatrix::of($workbook->kits, $scopes, $workbook->rulesFor(...), static fn(Kit $kit, HouseRules $rules): KitAsItStands => $days->kit($kit, $day, $rules)->kit);
     }
 }

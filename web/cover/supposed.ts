@@ -2,6 +2,7 @@ import type { Schemas } from '@/api/client';
 import type { Pair } from '@/data/pairs';
 import type { Answers } from '@/data/rules';
 import { changeOf, type LineRow } from '@/lines/reading';
+import { answersRead } from '@/rules/answers';
 
 /* What is supposed of a kit and a scope, as the address holds it, and what comes of it. */
 
@@ -15,15 +16,8 @@ export const lessId = (text: string | undefined, id: string): string | null =>
     .filter((one) => one !== id)
     .join(',') || null;
 
-/** House rules that are supposed; none where the address cannot be read. */
-export function rulesOf(pair: Pair): Answers {
-  try {
-    const read: unknown = JSON.parse(pair.rules ?? '{}');
-    return typeof read === 'object' && read !== null && !Array.isArray(read) ? (read as Answers) : {};
-  } catch {
-    return {};
-  }
-}
+/** House rules that are supposed. */
+export const rulesOf = (pair: Pair): Answers => answersRead(pair.rules);
 export function withRule(pair: Pair, rule: string, value: unknown): string | null {
   const rest = Object.entries(rulesOf(pair)).filter(([key]) => key !== rule);
   const rules = [...rest, ...(value === undefined ? [] : [[rule, value] as const])];

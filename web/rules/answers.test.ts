@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { answerOf, byTopic, isOwn, listAfter, presetOf, usualOf, withAnswer } from './answers';
+import { answerOf, answersRead, byTopic, isOwn, listAfter, presetOf, usualOf, withAnswer } from './answers';
 import { questions, rules } from './rules.fixture';
 
 it('answers by what is thought over, else by what the shop said, else by the preset', () => {
@@ -55,4 +55,15 @@ it.each([
 ])('of %s, with %j: %s, taken in: %s', (rule, now, one, isIn, then) => {
   const question = questions[rule];
   expect(question && listAfter(question, now, one, isIn)).toEqual(then);
+});
+
+it.each([
+  [null, {}],
+  ['{"preset":"panel","taps":null}', { preset: 'panel', taps: null }],
+  ['{"preset":', {}],
+  ['[1]', {}],
+  ['null', {}],
+  ['7', {}],
+])('reads %j as what is thought over', (text, draft) => {
+  expect(answersRead(text)).toEqual(draft);
 });

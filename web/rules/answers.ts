@@ -2,6 +2,16 @@ import type { Answers, RuleQuestion, ShopRules } from '@/data/rules';
 
 /* Answers to the house's questions: what is in force while some are thought over, and what of these would be said. */
 
+/** Answers that an address holds, as JSON; none where it cannot be read. */
+export function answersRead(text: string | null | undefined): Answers {
+  try {
+    const read: unknown = JSON.parse(text ?? '{}');
+    return typeof read === 'object' && read !== null && !Array.isArray(read) ? (read as Answers) : {};
+  } catch {
+    return {};
+  }
+}
+
 const isSame = (one: unknown, other: unknown): boolean => JSON.stringify(one) === JSON.stringify(other);
 
 /** What the shop has said of a rule itself; null where the preset says it. */

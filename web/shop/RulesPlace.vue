@@ -7,14 +7,13 @@ import { useAddress } from '@/frame/useAddress';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import { useWrite } from '@/frame/useWrite';
 import RuleAnswer from '@/rules/RuleAnswer.vue';
-import { answerOf, byTopic, isOwn, presetOf, usualOf, withAnswer } from '@/rules/answers';
+import { answerOf, answersRead, byTopic, isOwn, presetOf, usualOf, withAnswer } from '@/rules/answers';
 import { useSession } from '@/session/useSession';
 import { todayHere } from '@/shared/days';
 import PickOne from '@/shared/PickOne.vue';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import { refusal } from '@/shared/refusal';
 import WaitBar from '@/shared/WaitBar.vue';
-import { draftRead } from './draftRead';
 
 /** What the house judges by: each rule a question, with what either school says for it, and what another answer would do before it is given. */
 const RuleEffects = defineAsyncComponent(() => import('@/rules/RuleEffects.vue'));
@@ -25,7 +24,7 @@ const { asked, show } = useAddress();
 const { data: rules, error, isPending, refetch } = useRules();
 
 /** What is thought over stands in the address: it can be sent to who decides. */
-const draft = computed<Answers>(() => draftRead(asked('rules')));
+const draft = computed<Answers>(() => answersRead(asked('rules')));
 const isDrafted = computed(() => Object.keys(draft.value).length > 0);
 const today = todayHere();
 const tried = useRulesTried(

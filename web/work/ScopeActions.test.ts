@@ -25,6 +25,7 @@ async function actions(sheet: string | null) {
 it('opens what the address says, and nothing that it does not know', async () => {
   expect((await actions('settings')).text()).toBe('settings');
   expect((await actions('rubbish')).text()).toBe('');
+  expect((await actions('toString')).text()).toBe('');
   expect((await actions(null)).text()).toBe('');
 });
 

@@ -20,7 +20,7 @@ const { asked, show } = useAddress();
 /** What is being done with it stands in the address: others link here. */
 const action = computed(() => {
   const sheet = asked('sheet') ?? '';
-  return sheet in titles ? (sheet as Action) : null;
+  return Object.hasOwn(titles, sheet) ? (sheet as Action) : null;
 });
 const act = (sheet: string | null) => show({ sheet }, 'replace');
 /** One step of the address: two at once would each forget the other. */

@@ -69,21 +69,20 @@ final class CoverageController extends Controller
     /** The same as one table, to be sent or worked with elsewhere. */
     public function table(CoverageRequest $request): StreamedResponse
     {
-        // Without a kit in hand nothing is judged.
-        $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+        $name = self::fileName($request);
         $report = $request->asked()->report($this->workbook($request));
 
-        return self::csv(implode('-', ['cover', ...array_filter([$request->kit(), $request->scope(), $request->day()?->plain()])]), (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
+        return self::csv($name, (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
     }
 
     /** The same on one A4, to be hung up. */
     public function print(CoverageRequest $request, Paper $paper): Response
     {
-        $kit = $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+        $name = self::fileName($request);
         $report = $request->asked()->report($this->workbook($request));
         $sheet = (new CoverSheet($report, $request->units()))->data();
 
-        return self::pdf(implode('-', ['cover', ...array_filter([$kit, $request->scope(), $request->day()?->plain()])]), $paper->pdf('paper.cover', [
+        return self::pdf($name, $paper->pdf('paper.cover', [
             ...$sheet,
             'title' => 'Cover',
             'shop' => $this->shop($request)->refresh()->name,
@@ -100,7 +99,7 @@ final class CoverageController extends Controller
     /** What of the kit must be along for the work, and the one tool of each operation that alone does most. */
     public function bag(CoverageRequest $request): JsonResponse
     {
-        $kit = $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+        $kit = self::kit($request);
         $asked = $request->asked();
         $shop = $this->workbooks->pair($this->shop($request), $kit, $request->scope(), null, withDays: $request->day() !== null, withSkills: $request->hand() !== null, terminals: array_values($request->exchange()->terminals));
         $report = $asked->report($shop, $stands = $asked->standing($shop));
@@ -142,6 +141,18 @@ final class CoverageController extends Controller
         }
 
         throw new NotFoundHttpException();
+    }
+
+    /** @throws InvalidWorkbook without a kit in hand: nothing is judged then */
+    private static function kit(CoverageRequest $request): string
+    {
+        return $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
+    }
+
+    /** @throws InvalidWorkbook without a kit in hand */
+    private static function fileName(CoverageRequest $request): string
+    {
+        return implode('-', ['cover', ...array_filter([self::kit($request), $request->scope(), $request->day()?->plain()])]);
     }
 
     /** @param list<string>|null $lines only these of the scope; null for all */

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AcceptedPlanController;
 use App\Http\Controllers\AccountController;
+use App\Http\Controllers\BesideController;
 use App\Http\Controllers\CalendarController;
 use App\Http\Controllers\CardController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CoverageController;
+use App\Http\Controllers\CoverageFileController;
 use App\Http\Controllers\DueController;
 use App\Http\Controllers\EntranceController;
 use App\Http\Controllers\GaugeController;
@@ -79,8 +81,10 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
         Route::get('scopes/{scope}/entry', [LineController::class, 'read']);
         Route::get('coverage', [CoverageController::class, 'show']);
-        Route::get('coverage.csv', [CoverageController::class, 'table'])->middleware(TakesTurns::class);
-        Route::get('coverage.pdf', [CoverageController::class, 'print'])->middleware(TakesTurns::class);
+        Route::get('coverage.csv', [CoverageFileController::class, 'table'])->middleware(TakesTurns::class);
+        Route::get('coverage.json', [CoverageFileController::class, 'data'])->middleware(TakesTurns::class);
+        Route::get('coverage.pdf', [CoverageFileController::class, 'print'])->middleware(TakesTurns::class);
+        Route::get('coverage/beside', [BesideController::class, 'show']);
         Route::get('coverage/bag', [CoverageController::class, 'bag'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('rules', [RulesController::class, 'show']);

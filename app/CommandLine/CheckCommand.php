@@ -5,13 +5,7 @@ declare(strict_types=1);
 namespace App\CommandLine;
 
 use Gondrik\Core\Coverage\Coverage;
-use Gondrik\Core\Coverage\Others;
-use Gondrik\Core\Coverage\Report;
-use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Coverage\StepCover;
-use Gondrik\Core\OnDay\KitOnDay;
-use Gondrik\Core\Output\DayWriter;
-use Gondrik\Core\Output\ReportWriter;
+use Gondrik\Core\Output\ReportFile;
 use Symfony\Component\Console\Attribute\AsCommand;
 use Symfony\Component\Console\Input\InputOption;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -42,27 +36,9 @@ final class CheckCommand extends WorkbookCommand
         $stands = $workbook->onDay()->kit($kit, $day, $rules, $with, $without)->with($asked->worker($workbook, $day));
         $report = Coverage::of($stands->kit, $scope, $rules);
         $format === 'json'
-            ? self::json($output, self::written($report, $stands, $why === 'all'))
+            ? self::json($output, (new ReportFile(all: $why === 'all'))->of($report, $stands))
             : (new TextReport($output))->write($report, $stands);
 
         return $report->isWhole() ? self::SUCCESS : self::OPEN;
-    }
-
-    /** @return array<string, mixed> */
-    private static function written(Report $report, KitOnDay $stands, bool $all): array
-    {
-        $others = new Others($report->kit, $report->rules);
-        $writer = new ReportWriter(
-            others: static fn(StepCover $cover): ?array => $all || $cover->status !== Status::Covered ? $others->of($cover) : null,
-            tellsAssets: self::isInParticular($stands),
-        );
-
-        return [...$writer->report($report), ...self::isInParticular($stands) ? (new DayWriter())->kit($stands) : []];
-    }
-
-    /** A day or somebody in particular was asked about. */
-    private static function isInParticular(KitOnDay $stands): bool
-    {
-        return $stands->day !== null || $stands->kit->worker !== null;
     }
 }

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Planning;
 
+use App\Models\Kit as KitRow;
+use App\Models\Scope as ScopeRow;
+use App\Models\Shop;
+use App\Reading\ShopWorkbook;
 use Gondrik\Core\Catalogue\BuiltIn;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Report;
@@ -16,6 +20,7 @@ use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
+use Illuminate\Database\Eloquent\ModelNotFoundException;
 
 /**
  * What somebody asks a report of one kit and one scope about: on paper or on a day, in whose hands, and what is supposed for as long as
@@ -57,6 +62,18 @@ final readonly class AskedReport
         $path = $scope . '/' . $line;
 
         return new self($this->day, $this->hand, $this->with, $this->without, $this->rules, new Exchange(array_intersect_key($this->exchange->terminals, [$path => ''])));
+    }
+
+    /**
+     * So much of a shop as it takes to answer it.
+     *
+     * @param list<string>|null $lines ids of the lines of the scope that are asked about; null for all
+     *
+     * @throws ModelNotFoundException<KitRow|ScopeRow> when the shop has no such kit or scope
+     */
+    public function read(ShopWorkbook $workbooks, Shop $shop, ?string $kit, string $scope, ?array $lines = null): Workbook
+    {
+        return $workbooks->pair($shop, $kit, $scope, $this->with, $lines, $this->day !== null, $this->hand !== null, array_values($this->exchange->terminals));
     }
 
     /**

@@ -2012,6 +2012,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/coverage.json": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What a kit covers of a scope as a file, as the command line answers the same */
+        get: operations["exportCoverage"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/coverage.pdf": {
         parameters: {
             query?: never;
@@ -2038,6 +2055,23 @@ export interface paths {
         };
         /** What of a kit must be along for a scope, and the one tool of each operation that alone does most */
         get: operations["packBag"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/coverage/beside": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** Two kits on one scope: what both make, what one alone makes, what neither does */
+        get: operations["compareKits"];
         put?: never;
         post?: never;
         delete?: never;
@@ -2300,6 +2334,11 @@ export interface components {
             misses: components["schemas"]["Miss"][];
             /** @description Asked of a day: the tool belongs into the kit, and no thing of it counts there; it does nothing of what it reaches */
             isAway?: boolean;
+            /**
+             * @description Asked of two kits: in which of them it stands so
+             * @enum {string}
+             */
+            whose?: "both" | "one" | "other";
         };
         Lane: {
             name: string;
@@ -2316,6 +2355,10 @@ export interface components {
             status: components["schemas"]["Status"];
             marks: {
                 [key: string]: components["schemas"]["StepStatus"];
+            };
+            /** @description Asked of two kits: by lane whose the steps of this size are, each once; the marks are those of the better of both, step by step */
+            whose?: {
+                [key: string]: components["schemas"]["Whose"][];
             };
         };
         /** @description All places are areas in mm². */
@@ -4113,6 +4156,73 @@ export interface components {
                 ofKit: components["schemas"]["OneToolDoes"] | null;
                 ofShop: components["schemas"]["OneToolDoes"] | null;
             }[];
+        };
+        /**
+         * @description Which of two kits does it; better: both, this one properly and the other only as a makeshift.
+         * @enum {string}
+         */
+        Whose: "both" | "one" | "other" | "one-better" | "other-better" | "neither";
+        Beside: {
+            kits: components["schemas"]["Named"][];
+            reports: components["schemas"]["Report"][];
+            /** @description By line; a faulty line is nobody's */
+            whose: {
+                [key: string]: components["schemas"]["Whose"];
+            };
+            sums: {
+                both: {
+                    lines: number;
+                    terminations: number;
+                };
+                one: {
+                    lines: number;
+                    terminations: number;
+                };
+                other: {
+                    lines: number;
+                    terminations: number;
+                };
+                "one-better": {
+                    lines: number;
+                    terminations: number;
+                };
+                "other-better": {
+                    lines: number;
+                    terminations: number;
+                };
+                neither: {
+                    lines: number;
+                    terminations: number;
+                };
+            };
+            ruler: components["schemas"]["Ruler"];
+            away: components["schemas"]["Away"][][];
+            scope: components["schemas"]["ScopeHead"];
+            lines: {
+                [key: string]: components["schemas"]["line"];
+            };
+            wires: {
+                [key: string]: components["schemas"]["wire"];
+            };
+            terminals: {
+                [key: string]: components["schemas"]["terminal"];
+            };
+            tools: {
+                [key: string]: components["schemas"]["Tool"];
+            };
+        };
+        /** @description A report as the command line answers it. */
+        ReportFile: {
+            kit: string | null;
+            scope: string;
+            headline: components["schemas"]["Headline"];
+            lines: components["schemas"]["ReportLine"][];
+            holes: components["schemas"]["Hole"][];
+            /** @description Asked of a day or of somebody: the day */
+            on?: string | null;
+            /** @description and the person, by id */
+            hand?: string | null;
+            away?: components["schemas"]["Away"][];
         };
         id: string;
         name: string;
@@ -10745,6 +10855,67 @@ export interface operations {
             503: components["responses"]["Busy"];
         };
     };
+    exportCoverage: {
+        parameters: {
+            query: {
+                /** @description Id of the kit in hand; without one the lines are not judged */
+                kit?: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+                /** @description Ids of tools that are supposed to be in the kit too, with a comma between */
+                with?: string;
+                /** @description Ids of tools that are supposed not to be in it */
+                without?: string;
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+                /** @description House rules as if they were so, above the scope's: one JSON object, as a workbook writes them */
+                rules?: string;
+                /** @description Lines as if they had other terminals: scope/line:terminal, with a comma between */
+                swap?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A report, and of a day or of somebody's hands which things do not count */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ReportFile"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description A parameter is missing or wrong */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
     printCoverage: {
         parameters: {
             query: {
@@ -10854,6 +11025,53 @@ export interface operations {
             };
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
+        };
+    };
+    compareKits: {
+        parameters: {
+            query: {
+                /** @description Id of the one kit */
+                kit: string;
+                /** @description Id of the other kit */
+                other: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description Unit in which sentences tell lengths */
+                length?: "mm" | "inch";
+                /** @description Unit in which sentences tell forces */
+                force?: "N" | "lbf";
+                /** @description The day on which it is asked; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person who works with it: their hand in place of the kit's, and what they are signed off for that day; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Both, and whose is what */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Beside"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
         };
     };
     keepSupposed: {

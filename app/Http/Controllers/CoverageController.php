@@ -9,8 +9,6 @@ use App\Http\Resources\ThingsById;
 use App\LongQuestions\Asker;
 use App\Models\Shop;
 use App\Planning\KeptSupposition;
-use App\Print\CoverSheet;
-use App\Print\Paper;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
@@ -19,20 +17,16 @@ use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\DayWriter;
 use Gondrik\Core\Output\PackingWriter;
-use Gondrik\Core\Output\ReportTable;
 use Gondrik\Core\Output\ReportWriter;
 use Gondrik\Core\Output\RulerWriter;
 use Gondrik\Core\Output\Unjudged;
 use Gondrik\Core\Planning\OneTool;
 use Gondrik\Core\Planning\PackingList;
 use Gondrik\Core\Ruler\Ruler;
-use Gondrik\Core\Workbook\InvalidWorkbook;
-use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Illuminate\Support\Facades\Gate;
-use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 final class CoverageController extends Controller
@@ -66,40 +60,10 @@ final class CoverageController extends Controller
         ]);
     }
 
-    /** The same as one table, to be sent or worked with elsewhere. */
-    public function table(CoverageRequest $request): StreamedResponse
-    {
-        $name = self::fileName($request);
-        $report = $request->asked()->report($this->workbook($request));
-
-        return self::csv($name, (new ReportTable($request->units()))->of($report), $this->decimalSign($request));
-    }
-
-    /** The same on one A4, to be hung up. */
-    public function print(CoverageRequest $request, Paper $paper): Response
-    {
-        $name = self::fileName($request);
-        $report = $request->asked()->report($this->workbook($request));
-        $sheet = (new CoverSheet($report, $request->units()))->data();
-
-        return self::pdf($name, $paper->pdf('paper.cover', [
-            ...$sheet,
-            'title' => 'Cover',
-            'shop' => $this->shop($request)->refresh()->name,
-            'kit' => $report->kit->of->name,
-            'scope' => $report->scope->name,
-            'on' => $request->day()?->plain(),
-            'hand' => $report->kit->worker?->name,
-            'date' => now()->isoFormat('D MMMM YYYY'),
-            'isSupposed' => $request->asked()->isSupposed(),
-            'hasOpen' => $report->headline->hole + $report->headline->faulty > 0,
-        ]));
-    }
-
     /** What of the kit must be along for the work, and the one tool of each operation that alone does most. */
     public function bag(CoverageRequest $request): JsonResponse
     {
-        $kit = self::kit($request);
+        $kit = $request->kitInHand();
         $asked = $request->asked();
         $shop = $this->workbooks->pair($this->shop($request), $kit, $request->scope(), null, withDays: $request->day() !== null, withSkills: $request->hand() !== null, terminals: array_values($request->exchange()->terminals));
         $report = $asked->report($shop, $stands = $asked->standing($shop));
@@ -143,22 +107,10 @@ final class CoverageController extends Controller
         throw new NotFoundHttpException();
     }
 
-    /** @throws InvalidWorkbook without a kit in hand: nothing is judged then */
-    private static function kit(CoverageRequest $request): string
-    {
-        return $request->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
-    }
-
-    /** @throws InvalidWorkbook without a kit in hand */
-    private static function fileName(CoverageRequest $request): string
-    {
-        return implode('-', ['cover', ...array_filter([self::kit($request), $request->scope(), $request->day()?->plain()])]);
-    }
-
     /** @param list<string>|null $lines only these of the scope; null for all */
     private function workbook(CoverageRequest $request, ?array $lines = null): Workbook
     {
-        return $this->workbooks->pair($this->shop($request), $request->kit(), $request->scope(), $request->ids('with'), $lines, $request->day() !== null, $request->hand() !== null, array_values($request->exchange()->terminals));
+        return $request->asked()->read($this->workbooks, $this->shop($request), $request->kit(), $request->scope(), $lines);
     }
 
     /**

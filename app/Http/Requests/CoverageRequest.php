@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Planning\AskedReport;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** Asks for one kit against one scope; as they are, or as somebody supposes them: tools more or less, other house rules, other terminals. */
@@ -27,6 +29,12 @@ final class CoverageRequest extends FormRequest
     public function asked(): AskedReport
     {
         return new AskedReport($this->day(), $this->hand(), $this->ids('with'), $this->ids('without'), $this->ruleChoice(), $this->exchange());
+    }
+
+    /** @throws InvalidWorkbook without a kit in hand: nothing is judged then */
+    public function kitInHand(): string
+    {
+        return $this->kit() ?? throw new InvalidWorkbook([new Problem('kit', null, 'must name a kit')]);
     }
 
     public function scope(): string

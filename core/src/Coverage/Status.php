@@ -29,6 +29,12 @@ enum Status: string
         return $this->rank() >= $other->rank() ? $this : $other;
     }
 
+    /** Whether what stands so can be made. */
+    public function isMade(): bool
+    {
+        return $this === self::Covered || $this === self::Makeshift;
+    }
+
     private function rank(): int
     {
         return match ($this) {

@@ -8,11 +8,14 @@ use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
 use Gondrik\Core\Match\Segment;
 use Gondrik\Core\Match\Stretch;
+use Gondrik\Core\Ruler\BarOfTwo;
+use Gondrik\Core\Ruler\DropOfTwo;
 use Gondrik\Core\Ruler\Ruler;
 use Gondrik\Core\Ruler\RulerBar;
 use Gondrik\Core\Ruler\RulerDrop;
 use Gondrik\Core\Ruler\RulerLane;
 use Gondrik\Core\Ruler\RulerMiss;
+use Gondrik\Core\Ruler\RulerOfTwo;
 use Gondrik\Core\Size\Family;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\TradeSeries;
@@ -38,6 +41,19 @@ final readonly class RulerWriter
             'ticks' => $this->ticks(),
             'lanes' => $this->lanes($ruler->lanes),
             'drops' => array_map($this->drop(...), $ruler->drops),
+        ];
+    }
+
+    /** @return array<string, mixed> the same of two kits: bars and marks say whose they are */
+    public function ofTwo(RulerOfTwo $ruler): array
+    {
+        $bar = fn(BarOfTwo $of): array => [...$this->bar($of->bar), 'whose' => $of->whose->value];
+        $whose = static fn(array $of): array => array_column($of, 'value');
+
+        return [
+            'ticks' => $this->ticks(),
+            'lanes' => array_map(static fn(string $name, array $bars): array => ['name' => $name, 'bars' => array_map($bar, $bars)], array_keys($ruler->lanes), array_values($ruler->lanes)),
+            'drops' => array_map(fn(DropOfTwo $of): array => [...$this->drop($of->drop), 'whose' => (object) array_map($whose, $of->whose)], $ruler->drops),
         ];
     }
 

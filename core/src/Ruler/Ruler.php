@@ -10,6 +10,7 @@ use Gondrik\Core\Coverage\StepCover;
 use Gondrik\Core\Match\OperationRules;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Match\Work;
+use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Terminal\TerminalClass;
 use Gondrik\Core\Tool\Capability;
@@ -37,7 +38,7 @@ final readonly class Ruler
     public static function of(Report $report, array $away = []): self
     {
         $operations = new Operations($report->rules);
-        $laneOf = static fn(StepCover $cover): string => $operations->of($cover->step->operation)->lane($cover->work) ?? self::FINISH;
+        $laneOf = self::lanesUnder($report->rules);
         $lanesIn = [];
         $hasFinish = false;
         foreach ($report->lines as $line) {
@@ -71,6 +72,14 @@ final readonly class Ruler
         }
 
         return new self($lanes, self::drops($report, $laneOf));
+    }
+
+    /** @return \Closure(StepCover): string the name of the lane in which a step stands */
+    public static function lanesUnder(HouseRules $rules): \Closure
+    {
+        $operations = new Operations($rules);
+
+        return static fn(StepCover $cover): string => $operations->of($cover->step->operation)->lane($cover->work) ?? self::FINISH;
     }
 
     /** @return list<string> names of lanes in the order of work, crimps class by class */

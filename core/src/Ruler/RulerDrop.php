@@ -35,6 +35,22 @@ final readonly class RulerDrop
             : (TradeEquivalents::of($this->size)[0]->written ?? null);
     }
 
+    /** Whether a step of its lines is done on a wire of this size: a splice has two. */
+    public function isOf(StepCover $step): bool
+    {
+        return self::isAt($this->size, $step);
+    }
+
+    /**
+     * The same drop line otherwise marked.
+     *
+     * @param array<string, Status> $marks worst status by lane
+     */
+    public function marked(Status $status, array $marks): self
+    {
+        return new self($this->size, $this->lines, $this->quantity, $status, $marks);
+    }
+
     /**
      * @param list<LineCover>             $covers of the lines with a wire of this size
      * @param \Closure(StepCover): string $laneOf
@@ -50,8 +66,7 @@ final readonly class RulerDrop
             $quantity += $cover->line->quantity;
             $status = $cover->status === Status::Faulty ? Status::Faulty : $status;
             foreach ($cover->steps as $step) {
-                $wire = $step->step->wire();
-                if ($wire !== null && abs($wire->size->area - $size->area) < 1e-6) {
+                if (self::isAt($size, $step)) {
                     $lane = $laneOf($step);
                     $marks[$lane] = $step->status->worse($marks[$lane] ?? $step->status);
                     $status = $status->worse($step->status);
@@ -60,5 +75,12 @@ final readonly class RulerDrop
         }
 
         return new self($size, $lines, $quantity, $status, $marks);
+    }
+
+    private static function isAt(Size $size, StepCover $step): bool
+    {
+        $wire = $step->step->wire();
+
+        return $wire !== null && abs($wire->size->area - $size->area) < 1e-6;
     }
 }

@@ -81,6 +81,7 @@ test('what to pack is told for the work, as supposed, and Cover is printed on on
   await expect(page.getByRole('row', { name: /^cut Diagonal cutter 200 mm/ })).toBeVisible();
   await page.goBack();
   const sheet = page.waitForEvent('download');
-  await page.getByRole('link', { name: 'To hang up' }).click();
+  await page.getByRole('button', { name: 'Take along' }).click();
+  await page.getByRole('menuitem', { name: /hang up/ }).click();
   expect((await sheet).suggestedFilename()).toBe('cover-pylon-backpack-tower-7.pdf');
 });

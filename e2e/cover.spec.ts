@@ -56,9 +56,42 @@ test('the lines are kept to the holes, to an operation or a class, by the addres
   await expect(page).toHaveURL(/only=open/);
   await page.getByLabel('Show', { exact: true }).selectOption('heat shrink');
   await expect(rows(page)).toHaveCount(1);
-  await page.getByRole('button', { name: 'As in the scope' }).click();
+  await page.getByLabel('Order', { exact: true }).selectOption('as in the scope');
   await page.getByLabel('Show', { exact: true }).selectOption('all');
   await expect(rows(page).nth(3)).toContainText('Ferrule 0.5 mm²');
+  // In groups that open and close.
+  await page.getByLabel('Order', { exact: true }).selectOption('by class of terminal');
+  await expect(page).toHaveURL(/order=by-class/);
+  const ferrules = page.getByRole('rowheader', { name: 'ferrule 4' });
+  await expect(rows(page).filter({ hasText: 'Ferrule 1.5 mm²' })).toBeVisible();
+  await ferrules.click();
+  await expect(rows(page).filter({ hasText: 'Ferrule 1.5 mm²' })).toHaveCount(0);
+  await expect(ferrules).toHaveAttribute('aria-expanded', 'false');
+});
+
+test('two kits side by side: what one alone makes is loud, and leads to why', async ({ page }) => {
+  await page.goto(tower);
+  await page.getByRole('link', { name: 'Two kits' }).click();
+  await page.getByLabel('Kit B').selectOption('Cabin bench');
+  await expect(page).toHaveURL(/other=cabin-bench/);
+  await expect(
+    page.getByText('Pylon backpack makes all that Cabin bench makes, and 22 terminations more'),
+  ).toBeVisible();
+  await expect(page.getByText('neither makes 76 terminations')).toBeVisible();
+  await expect(page.getByRole('heading', { name: 'Lines that differ: 4 of 14' })).toBeVisible();
+  await expect(page.getByRole('button', { name: /^35 mm², .*strip A alone; lug A alone/ })).toBeVisible();
+  const lug = rows(page).filter({ hasText: 'Lug 35 mm²' });
+  await expect(lug).toContainText('A alone');
+  await page.getByRole('button', { name: 'The other way round' }).click();
+  await expect(lug).toContainText('B alone');
+  await expect(page).toHaveURL(
+    /kit=cabin-bench&.*other=pylon-backpack|other=pylon-backpack.*kit=cabin-bench/,
+  );
+  await page.goBack();
+  await expect(lug).toContainText('A alone');
+  await lug.getByText('No tool: cut, strip, crimp, torque').click();
+  await expect(page).toHaveURL(/\/cover\?.*kit=cabin-bench/);
+  await expect(page.getByRole('complementary')).toContainText('35 mm²');
 });
 
 test('pointing at a row lights its drop line', async ({ page }) => {

@@ -251,10 +251,23 @@ test('the head and the first column stay in sight', async ({ page }) => {
 
 test('the ruler is saved as a picture that stands on its own', async ({ page }) => {
   await page.goto(tower);
-  const [download] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('button', { name: 'Save as a picture' }).click(),
-  ]);
+  const taken = async (title: RegExp) => {
+    await page.getByRole('button', { name: 'Take along' }).click();
+    const [download] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('menuitem', { name: title }).click(),
+    ]);
+    return download;
+  };
+  // In dots it is as wide as two of the page's pixels each, and no empty sheet.
+  const dots = await taken(/PNG/);
+  expect(dots.suggestedFilename()).toBe('pylon-backpack-tower-7.png');
+  const png = readFileSync(await dots.path());
+  const wide = await page.locator('.ruler .body > svg').evaluate((one) => one.getBoundingClientRect().width);
+  expect(png.subarray(1, 4).toString()).toBe('PNG');
+  expect(png.readUInt32BE(16)).toBe(2 * wide);
+  expect(png.length).toBeGreaterThan(20_000);
+  const download = await taken(/SVG/);
   expect(download.suggestedFilename()).toBe('pylon-backpack-tower-7.svg');
   const picture = readFileSync(await download.path(), 'utf8');
   expect(picture).toContain('Ring sheath stripper 4–16 mm');

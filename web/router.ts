@@ -12,6 +12,7 @@ export const router = createRouter({
     { path: '/work/table', name: 'table', component: () => import('./table/TablePlace.vue') },
     { path: '/cover', name: 'cover', component: () => import('./cover/CoverPlace.vue') },
     { path: '/cover/all', name: 'matrix', component: () => import('./cover/MatrixPlace.vue') },
+    { path: '/cover/beside', name: 'beside', component: () => import('./cover/BesidePlace.vue') },
     { path: '/cover/bag', name: 'bag', component: () => import('./cover/BagPlace.vue') },
     { path: '/plan', name: 'plan', component: () => import('./plan/PlanPlace.vue') },
     { path: '/bench', name: 'bench', component: () => import('./bench/BenchPlace.vue') },

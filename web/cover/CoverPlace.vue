@@ -4,7 +4,6 @@ import { computed, defineAsyncComponent, useTemplateRef } from 'vue';
 import { useDayAsked } from '@/data/calendar';
 import { ASKED, saidOf, SUPPOSITIONS, useKitsAndScopes, useLastPair, type Pair } from '@/data/pairs';
 import JudgedPlace from '@/lines/JudgedPlace.vue';
-import FileLink from '@/frame/FileLink.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useSettings } from '@/settings/useSettings';
 import PickHand from '@/lines/PickHand.vue';
@@ -28,11 +27,20 @@ const isFront = computed(
 );
 const settings = useSettings();
 /** What the address asks, as a file. */
-function fileOf(kind: 'csv' | 'pdf'): string {
+function fileOf(kind: 'csv' | 'json' | 'pdf'): string {
   const said = saidOf(['kit', 'scope', ...ASKED], asked);
   const query = new URLSearchParams({ ...said, length: settings.length, force: settings.force });
   return `/api/v1/coverage.${kind}?${query}`;
 }
+const files = computed(() =>
+  asked('kit')
+    ? [
+        { title: 'A4 to hang up (PDF)', href: fileOf('pdf') },
+        { title: 'Each step as a table (CSV)', href: fileOf('csv') },
+        { title: 'The whole report as data (JSON)', href: fileOf('json') },
+      ]
+    : [],
+);
 useTitle(() => {
   const { kit, scope } = judged.value?.coverage ?? {};
   return kit && scope ? `${kit.name} × ${scope.name} – Gondrik` : 'Cover – Gondrik';
@@ -47,6 +55,7 @@ useTitle(() => {
     :class="{ supposing: asked('asif') || SUPPOSITIONS.some((key) => asked(key)) }"
     place="cover"
     title="Cover"
+    :files="files"
     :as-asked="useDayAsked"
   >
     <template #picks="{ pair, kits, scopes, pick }">
@@ -59,9 +68,15 @@ useTitle(() => {
           :picked="pair.scope"
           @pick="pick('scope', $event)"
         />
-        <RouterLink :to="{ name: 'matrix' }" class="all" title="Every kit against every scope"
-          >All kits</RouterLink
-        >
+        <span class="others">
+          <RouterLink :to="{ name: 'matrix' }" title="Every kit against every scope">All kits</RouterLink>
+          <RouterLink
+            v-if="pair.kit && kits.length > 1"
+            :to="{ name: 'beside', query: saidOf(['kit', 'scope', 'on', 'hand'], asked) }"
+            title="This kit and another one side by side"
+            >Two kits</RouterLink
+          >
+        </span>
       </div>
     </template>
     <template #above="{ pair }">
@@ -89,8 +104,7 @@ useTitle(() => {
         :to="{ name: 'bag', query: saidOf(['kit', 'scope', ...ASKED], asked) }"
         title="The fewest tools of the kit that do this work, and what stays at home"
         >What to pack</RouterLink
-      ><FileLink :href="fileOf('csv')">As a table</FileLink
-      ><FileLink :href="fileOf('pdf')">To hang up</FileLink><PickHand :picked="asked('hand') ?? undefined"
+      ><PickHand :picked="asked('hand') ?? undefined"
     /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>
   </JudgedPlace>
@@ -110,7 +124,12 @@ useTitle(() => {
   justify-content: start;
 }
 
-.all {
+.others {
+  display: flex;
+  gap: 10px;
+}
+
+.others a {
   display: inline-flex;
   align-items: center;
   min-height: var(--touch);

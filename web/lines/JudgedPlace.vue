@@ -39,6 +39,8 @@ const props = defineProps<{
   sheet?: readonly string[] | undefined;
   /** The work is shown even while no kit is in hand. */
   withoutKit?: boolean;
+  /** What can be taken along of it besides the picture. */
+  files?: { title: string; href: string }[] | undefined;
   /** The pair for which the verdict is asked, where that is another with the same. */
   asAsked?: (pair: Ref<Pair>) => Ref<Pair>;
 }>();
@@ -72,6 +74,7 @@ defineSlots<{
 
 // The picture stands first; what it is read by comes along.
 const LineList = defineAsyncComponent(() => import('./LineList.vue'));
+const FileMenu = defineAsyncComponent(() => import('@/frame/FileMenu.vue'));
 const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'));
 
 const { first, length, force } = storeToRefs(useSettings());
@@ -137,10 +140,18 @@ const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useO
   focusOn: (row, column) => list.value?.focusOn(row, column),
 });
 
-async function savePicture(): Promise<void> {
+const taken = computed(() => [
+  ...(props.files ?? []),
+  { title: 'The ruler as a drawing (SVG)', make: () => savePicture('svg') },
+  { title: 'The ruler as a picture (PNG)', make: () => savePicture('png') },
+]);
+async function savePicture(kind: 'svg' | 'png'): Promise<void> {
   const { kit, scope } = coverage.value ?? {};
   const drawn = await ruler.value?.picture();
-  if (drawn) save(`${kit?.id ?? 'no-kit'}-${scope?.id}.svg`, drawn, 'image/svg+xml');
+  if (!drawn) return;
+  const name = `${kit?.id ?? 'no-kit'}-${scope?.id}.${kind}`;
+  if (kind === 'svg') save(name, drawn, 'image/svg+xml');
+  else save(name, await (await import('@/ruler/png')).pngOf(drawn));
 }
 </script>
 
@@ -216,8 +227,8 @@ async function savePicture(): Promise<void> {
             @open="openLine"
             @fold="foldAll"
             @shrink="shrink"
-            @picture="savePicture"
           >
+            <FileMenu v-if="coverage.ruler.drops.length" label="Take along" :files="taken" />
             <slot name="tools" :coverage="coverage" />
           </LineList>
         </template>

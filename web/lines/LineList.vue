@@ -2,7 +2,6 @@
 import {
   mdiArrowCollapseVertical,
   mdiArrowExpandVertical,
-  mdiImageOutline,
   mdiMagnify,
   mdiUnfoldLessHorizontal,
   mdiUnfoldMoreHorizontal,
@@ -13,7 +12,7 @@ import { counted } from '@/shared/pretty';
 import PickOne from '@/shared/PickOne.vue';
 import { useKeys } from '@/shared/useKeys';
 import { useAddress } from '@/frame/useAddress';
-import { filtersOf, shownOf } from './filters';
+import { filtersOf, groupingsOf, shownOf } from './filters';
 import LineTable from '@/lines/LineTable.vue';
 import type { LineRow } from '@/lines/reading';
 import type { SheetEdit } from '@/lines/sheet';
@@ -37,7 +36,6 @@ const emit = defineEmits<{
   light: [lines: string[]];
   fold: [];
   shrink: [];
-  picture: [];
   edit: [edit: SheetEdit];
 }>();
 
@@ -49,8 +47,15 @@ const { asked, show } = useAddress();
 /** Where lines are written they stand in their own order, all of them. */
 const isRead = computed(() => props.sheet === undefined);
 const filters = computed(() => (isRead.value ? filtersOf(props.coverage, props.rows) : []));
-const isOpenFirst = computed(() => isRead.value && asked('order') === 'open');
-const kept = computed(() => shownOf(props.rows, filters.value, asked('only'), isOpenFirst.value));
+const groupings = computed(() => (isRead.value ? groupingsOf(props.coverage, props.rows) : []));
+const orders = computed(() => [
+  { id: '', name: 'as in the scope' },
+  ...(filters.value.some(({ id }) => id === 'open') ? [{ id: 'open', name: 'holes first' }] : []),
+  ...groupings.value.map(({ id, name }) => ({ id, name: `by ${name}` })),
+]);
+const order = computed(() => orders.value.find(({ id }) => id === asked('order'))?.id ?? '');
+const groupOf = computed(() => groupings.value.find(({ id }) => id === order.value)?.of);
+const kept = computed(() => shownOf(props.rows, filters.value, asked('only'), order.value === 'open'));
 const isFiltered = computed(() => filters.value.some(({ id }) => id === asked('only')));
 const found = computed(() => {
   const text = search.value.trim().toLowerCase();
@@ -74,15 +79,13 @@ defineExpose({
       :picked="isFiltered ? asked('only') : ''"
       @pick="show({ only: $event || null }, 'replace')"
     />
-    <button
-      v-if="filters.some(({ id }) => id === 'open')"
-      type="button"
-      class="folds"
-      :aria-pressed="isOpenFirst"
-      @click="show({ order: isOpenFirst ? null : 'open' }, 'replace')"
-    >
-      {{ isOpenFirst ? 'As in the scope' : 'Holes first' }}
-    </button>
+    <PickOne
+      v-if="orders.length > 1"
+      label="Order"
+      :items="orders"
+      :picked="order"
+      @pick="show({ order: $event || null }, 'replace')"
+    />
     <span v-if="isStale" class="muted" role="status">as it was before, until the answer comes</span>
     <button
       v-if="isSmall !== null && coverage.ruler.drops.length"
@@ -97,15 +100,6 @@ defineExpose({
     <button v-if="folds !== null && !isSmall" type="button" class="folds" @click="emit('fold')">
       <v-icon :icon="folds ? mdiUnfoldMoreHorizontal : mdiUnfoldLessHorizontal" size="14" />
       {{ folds ? 'Show covered lanes' : 'Fold covered lanes' }}
-    </button>
-    <button
-      v-if="coverage.ruler.drops.length"
-      type="button"
-      class="folds"
-      aria-label="Save as a picture"
-      @click="emit('picture')"
-    >
-      <v-icon :icon="mdiImageOutline" size="14" /> Picture
     </button>
     <slot />
     <v-text-field
@@ -137,6 +131,7 @@ defineExpose({
     :lit="lit"
     :selected="selected"
     :sheet="sheet"
+    :group-of="groupOf"
     @edit="emit('edit', $event)"
     @light="emit('light', $event)"
     @open="(line, operation) => emit('open', line, operation)"

@@ -20,6 +20,7 @@ const props = defineProps<{
   selected: { row: string; column: string } | null;
   /** Written as a sheet: the columns that are shown besides those that some line says. Without it the table is only read. */
   sheet?: readonly string[] | undefined;
+  groupOf?: ((row: LineRow) => string) | undefined;
 }>();
 const emit = defineEmits<{
   open: [line: string, operation: string | null];
@@ -104,6 +105,7 @@ defineExpose({
     :lit="lit"
     :selected="chosen"
     :kind-of="kindOf"
+    :group-of="groupOf"
     :is-arrangeable="sheet !== undefined"
     @light="emit('light', $event)"
     @open="(row, column) => emit('open', row.id, operations.has(column) ? column : null)"

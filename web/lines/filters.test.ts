@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Schemas } from '@/api/client';
-import { filtersOf, shownOf } from './filters';
+import { filtersOf, groupingsOf, shownOf } from './filters';
 import type { LineRow } from './reading';
 
 const row = (
@@ -65,4 +65,33 @@ it.each([
 it('has what is open first, then what is makeshift, else in their order', () => {
   expect(shown(null, true)).toBe('bdcae');
   expect(shown('op-cut', true)).toBe('bca');
+});
+
+it('groups by what tells lines apart', () => {
+  const line = (id: string, size: string, tool: string | null, terminal: string | null) =>
+    ({
+      id,
+      wire: { size },
+      wires: 'hook-up',
+      terminal: terminal === null ? null : { class: terminal },
+      report: { status: 'covered', steps: terminal === null ? [] : [{ op: 'crimp', tool }] },
+    }) as unknown as LineRow;
+  const lines = [
+    line('a', '16 AWG', 'oval', 'open-barrel'),
+    line('b', '1 mm2', null, 'lug'),
+    line('c', '1 mm2', 'oval', null),
+  ];
+  const tools = { oval: { name: 'Oval crimper' } } as unknown as Schemas['Coverage']['tools'];
+  // All are covered and of one wire: that groups nothing.
+  expect(groupingsOf({ tools }, lines).map(({ id, name, of }) => [id, name, lines.map(of)])).toEqual([
+    ['by-size', 'size', ['16 AWG', '1 mm²', '1 mm²']],
+    ['by-class', 'class of terminal', ['open barrel', 'lug', 'screw']],
+    ['by-crimp', 'crimping tool', ['Oval crimper', 'no tool', 'not crimped']],
+  ]);
+  expect(
+    groupingsOf(
+      { tools },
+      rows.map((row) => ({ ...row, wires: row.id })),
+    ).map(({ id }) => id),
+  ).toEqual(['by-status', 'by-wire', 'by-class', 'by-crimp']);
 });

@@ -1,9 +1,9 @@
 import type { Schemas } from '@/api/client';
-import { operationWords } from '@/shared/status';
-import { words } from '@/shared/pretty';
+import { operationWords, statusWords } from '@/shared/status';
+import { pretty, words } from '@/shared/pretty';
 import { operationsIn, type LineRow } from './reading';
 
-/* Which lines of the table are shown, by a word of the address, and in which order. */
+/* Which lines of the table are shown, by a word of the address, in which order and in which groups. */
 
 const OPEN: readonly Schemas['Status'][] = ['hole', 'faulty'];
 
@@ -48,4 +48,28 @@ export function shownOf(
   return isOpenFirst
     ? [...shown].sort((one, other) => RANK[one.report.status] - RANK[other.report.status])
     : shown;
+}
+
+interface Grouping {
+  id: string;
+  name: string;
+  of: (row: LineRow) => string;
+}
+
+/** What lines may be grouped by, with what would put all of them into one group left out. */
+export function groupingsOf(coverage: Pick<Schemas['Coverage'], 'tools'>, rows: LineRow[]): Grouping[] {
+  const crimpedBy = ({ report }: LineRow): string => {
+    const tools = report.steps
+      .filter(({ op }) => op === 'crimp')
+      .map(({ tool }) => (tool ? (coverage.tools[tool]?.name ?? tool) : 'no tool'));
+    return [...new Set(tools)].join(', ') || 'not crimped';
+  };
+  const all: Grouping[] = [
+    { id: 'by-status', name: 'how they stand', of: ({ report }) => statusWords[report.status] },
+    { id: 'by-size', name: 'size', of: ({ wire }) => (wire ? pretty(wire.size) : 'no wire') },
+    { id: 'by-wire', name: 'wire', of: ({ wires }) => wires || 'no wire' },
+    { id: 'by-class', name: 'class of terminal', of: ({ terminal }) => words(terminal?.class ?? 'screw') },
+    { id: 'by-crimp', name: 'crimping tool', of: crimpedBy },
+  ];
+  return all.filter(({ of }) => new Set(rows.map(of)).size > 1);
 }

@@ -42,7 +42,13 @@ export function changeOf(was: Schemas['Status'] | undefined, is: Schemas['Status
   return RANK.indexOf(is) < RANK.indexOf(was) ? 'better' : 'worse';
 }
 
-export function rowsOf(coverage: Schemas['Coverage'], first: 'gauge' | 'metric'): LineRow[] {
+/** What the rows are read from: what a report speaks of by id is beside it. */
+export type ToRead = Pick<
+  Schemas['Coverage'],
+  'report' | 'ruler' | 'lines' | 'wires' | 'terminals' | 'tools' | 'was'
+>;
+
+export function rowsOf(coverage: ToRead, first: 'gauge' | 'metric'): LineRow[] {
   const dropOf = new Map(
     coverage.ruler.drops.flatMap((drop) => drop.lines.map((line) => [`${line} ${drop.size}`, drop] as const)),
   );

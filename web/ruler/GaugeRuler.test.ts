@@ -163,3 +163,40 @@ it('folds a covered lane at a click on its name, and no other', async () => {
   await view.find('button.lane').trigger('click');
   expect(view.emitted('fold')).toEqual([['cut']]);
 });
+
+it('says of two kits whose each size is, and of a bar in which of them it stands', async () => {
+  vi.useFakeTimers();
+  const [four, fifty] = ruler.drops;
+  const [cut, lug] = ruler.lanes;
+  if (!four || !fifty || !cut?.bars[0] || !lug) throw new Error('the ruler of the tests is another');
+  const two: Schemas['Ruler'] = {
+    ...ruler,
+    lanes: [{ ...cut, bars: [{ ...cut.bars[0], whose: 'one' }] }, lug],
+    drops: [
+      { ...four, status: 'covered', marks: { cut: 'covered' }, whose: { cut: ['one'] } },
+      { ...fifty, whose: { cut: ['both', 'other-better'], lug: ['neither'] } },
+    ],
+  };
+  const view = mount(GaugeRuler, { props: { ruler: two, first: 'gauge', lit: new Set<string>() } });
+  expect(view.findAll('.drop').map((one) => one.attributes('aria-label'))).toEqual([
+    '4 mm², 12 terminations on 2 lines, covered; cut A alone',
+    '50 mm², 1 termination on 1 line, hole: lug; cut B better',
+  ]);
+  await view.findAll('.drop')[0]?.trigger('mouseenter');
+  await vi.advanceTimersByTimeAsync(200);
+  expect(view.get('[role=tooltip]').text().replace(/\s+/g, ' ')).toContain('cut: A alone');
+  await view.get('.tool').trigger('pointermove', { pointerType: 'mouse' });
+  expect(view.get('[role=tooltip]').text()).toContain('A alone');
+  vi.useRealTimers();
+});
+
+it('says where sizes share a line, and only there', () => {
+  const [first, last] = ruler.drops;
+  if (!first || !last) throw new Error('the ruler of the tests is another');
+  const crowd = Array.from({ length: 60 }, (_, i) => ({ ...first, size: `${i}`, area: 4 + i / 100 }));
+  const view = mount(GaugeRuler, {
+    props: { ruler: { ...ruler, drops: [...crowd, last] }, first: 'gauge', lit: new Set<string>() },
+  });
+  expect(view.text()).toMatch(/\d+ of 61 sizes share a line, for want of room/);
+  expect(shown().text()).not.toContain('share a line');
+});

@@ -16,6 +16,7 @@ import RulerTip from './RulerTip.vue';
 import { missedBy, reachWords, whyNot } from './tellings';
 import { FINGER, useFinger } from '@/theme/useFinger';
 import { useTypefaces } from './useTypefaces';
+import { whoseWords } from './whose';
 
 /** A kit against a scope along the sizes: a lane for each operation, a bar for each tool, a drop line for each size. */
 const props = withDefaults(
@@ -74,9 +75,14 @@ function told(laid: LaidDrop): string {
     open.length ? `hole: ${open.join(', ')}` : null,
     drop.status === 'faulty' ? 'a faulty line' : null,
   ];
+  const whose = laid.marks.flatMap((mark) => {
+    const of = whoseWords(mark.whose?.filter((one) => one !== 'neither'));
+    return of ? [`${laneWords(mark.lane)} ${of}`] : [];
+  });
   const state = [
     said.filter(Boolean).join('; ') || drop.status,
     ...[...turnsAt(laid)].map((turn) => turn && `${turn} so`),
+    ...whose,
   ]
     .filter(Boolean)
     .join('; ');
@@ -91,10 +97,12 @@ watchDebounced(pointed, (now) => (settled.value = now), { debounce: 180 });
 const shown = computed(() => {
   const now = pointed.value;
   if (now === null) return null;
-  return 'bar' in now ? now : settled.value === now && now.laid.drop.status !== 'covered' ? now : null;
+  return 'bar' in now ? now : settled.value === now && isTold(now.laid) ? now : null;
 });
+const isTold = ({ drop, marks }: LaidDrop) =>
+  drop.status !== 'covered' || marks.some((mark) => whoseWords(mark.whose));
 const misses = computed(() =>
-  shown.value && 'laid' in shown.value ? whyNot(props.ruler, shown.value.laid.drop) : [],
+  shown.value && 'laid' in shown.value ? whyNot(props.ruler, shown.value.laid.of) : [],
 );
 
 function pointAt(laid: LaidDrop, event: MouseEvent | FocusEvent): void {
@@ -219,6 +227,9 @@ function walk(event: KeyboardEvent, step: number): void {
         />
         <path class="hairline" :d="`M8 ${layout.countY - 13}H${layout.width - 8}`" />
         <text class="counted" x="12" :y="layout.countY" aria-hidden="true">to make</text>
+        <text v-if="layout.together" class="counted" x="12" :y="layout.countY + 17">
+          {{ layout.together }} of {{ ruler.drops.length }} sizes share a line, for want of room
+        </text>
 
         <RulerDrop
           v-for="(laid, index) in layout.drops"
@@ -281,6 +292,7 @@ function walk(event: KeyboardEvent, step: number): void {
         <div v-for="(reach, index) in reachWords(shown.bar, ruler.ticks, first)" :key="index">
           {{ reach }}
         </div>
+        <div v-if="shown.bar.whose">{{ whoseWords([shown.bar.whose]) || 'in both' }}</div>
         <template v-if="shown.bar.isAway">
           <div v-for="one in shown.bar.tools" :key="one.id">Not there: {{ away.get(one.id) }}</div>
         </template>
@@ -292,8 +304,12 @@ function walk(event: KeyboardEvent, step: number): void {
       <template v-else>
         <strong>{{ pretty(shown.laid.drop.size) }}</strong>
         <span class="muted"> {{ counted(shown.laid.drop.quantity, 'termination') }}</span>
-        <div v-for="mark in shown.laid.marks.filter((one) => one.status !== 'covered')" :key="mark.lane">
-          <StatusMark :status="mark.status" :size="11" silent /> {{ laneWords(mark.lane) }}: {{ mark.status }}
+        <div
+          v-for="mark in shown.laid.marks.filter((one) => one.status !== 'covered' || whoseWords(one.whose))"
+          :key="mark.lane"
+        >
+          <StatusMark :status="mark.status" :size="11" silent /> {{ laneWords(mark.lane) }}:
+          {{ whoseWords(mark.whose) || mark.status }}
         </div>
         <div v-for="miss in misses" :key="miss.key"><b>×</b> {{ miss.tool }}: {{ prose(miss.text) }}</div>
       </template>

@@ -6,7 +6,7 @@ withDefaults(defineProps<{ bar: LaidBar; isPointed?: boolean; crossSize?: number
 </script>
 
 <template>
-  <g class="tool" :class="{ pointed: isPointed, gone: bar.isAway }">
+  <g class="tool" :class="{ pointed: isPointed, gone: bar.isAway, quiet: bar.whose === 'both' }">
     <template v-for="(segment, part) in bar.segments" :key="part">
       <rect
         class="bar"
@@ -112,8 +112,15 @@ withDefaults(defineProps<{ bar: LaidBar; isPointed?: boolean; crossSize?: number
   stroke-linejoin: round;
 }
 
+/* What two kits both have leaves the eye to what one alone has. */
+.quiet .bar {
+  fill: var(--ground);
+  stroke: var(--hairline);
+}
+
 /* What is not there is quieter than what is. */
-.gone .on-bar {
+.gone .on-bar,
+.quiet .on-bar {
   fill: var(--muted);
 }
 

@@ -42,3 +42,47 @@ it('tells by shape whether lines of a size are better off so, or worse, or some 
     'M95 11h10l-5 8z',
   ]);
 });
+
+it('is quiet about what two kits do alike, and loud about what one does alone or better', () => {
+  const of = (status: string, ...whose: string[]) => {
+    const one = drop([{ lane: 'cut', y: 20, status, whose } as never]);
+    const badge = one.find('.whose');
+    return {
+      letters: badge.exists() ? badge.text() : null,
+      isAlone: badge.exists() && badge.classes('alone'),
+      hasGround: one.find('.whose rect').exists(),
+      dot: one.find('.shape').exists(),
+      isQuiet: one.find('.shape.quiet').exists(),
+    };
+  };
+  expect(of('covered', 'both')).toEqual({
+    letters: null,
+    isAlone: false,
+    hasGround: false,
+    dot: true,
+    isQuiet: true,
+  });
+  expect(of('covered', 'both', 'one')).toEqual({
+    letters: 'A',
+    isAlone: true,
+    hasGround: true,
+    dot: false,
+    isQuiet: false,
+  });
+  expect(of('covered', 'other-better')).toMatchObject({ letters: 'B', isAlone: false, hasGround: true });
+  // A hole of both is as loud as any, and the ring holds the letter of who does some of it.
+  expect(of('hole', 'neither')).toMatchObject({ letters: null, dot: true, isQuiet: false });
+  expect(of('hole', 'one', 'neither')).toEqual({
+    letters: 'A',
+    isAlone: false,
+    hasGround: false,
+    dot: true,
+    isQuiet: false,
+  });
+  // Without a second kit a mark is as it always was.
+  expect(
+    drop([{ lane: 'cut', y: 20, status: 'covered' }])
+      .find('.quiet')
+      .exists(),
+  ).toBe(false);
+});

@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { LaidDrop } from './drops';
 import StatusShape from '@/shared/StatusShape.vue';
+import { isAlone, lettersOf } from './whose';
 
 /** One drop line with its marks. Stands in an svg. */
 const props = defineProps<{
@@ -20,6 +21,22 @@ const cross = computed(() => {
   return marks.length ? { x, y: bottom + BELOW, half: 3.5 } : { x, y: bottom, half: 5 };
 });
 const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
+/** What two kits do alike is quiet; what one does alone, or better, stands under its letter. */
+const QUIET = 2.6;
+const LETTER = 8;
+const marks = computed(() =>
+  props.laid.marks.map((mark) => {
+    const letters = lettersOf(mark.whose);
+    const isQuiet = mark.whose !== undefined && mark.status !== 'hole' && !letters;
+    return {
+      ...mark,
+      letters,
+      isAlone: isAlone(mark.whose),
+      half: (letters.length * LETTER) / 2 + 2.5,
+      radius: isQuiet ? QUIET : radius[mark.status],
+    };
+  }),
+);
 </script>
 
 <template>
@@ -38,8 +55,24 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
       class="cross"
       :d="`M${cross.x - cross.half} ${cross.y - cross.half}l${2 * cross.half} ${2 * cross.half}m0 ${-2 * cross.half}l${-2 * cross.half} ${2 * cross.half}`"
     />
-    <g v-for="mark in laid.marks" :key="mark.lane" :transform="`translate(${laid.x} ${mark.y})`">
-      <StatusShape :status="mark.status" :r="radius[mark.status]" />
+    <g v-for="mark in marks" :key="mark.lane" :transform="`translate(${laid.x} ${mark.y})`">
+      <StatusShape
+        v-if="mark.status === 'hole' || !mark.letters"
+        :status="mark.status"
+        :r="mark.radius"
+        :class="{ quiet: mark.radius === QUIET }"
+      />
+      <g v-if="mark.letters" class="whose" :class="{ alone: mark.isAlone && mark.status !== 'hole' }">
+        <rect
+          v-if="mark.status !== 'hole'"
+          :x="-mark.half"
+          y="-6.5"
+          :width="2 * mark.half"
+          height="13"
+          rx="1.5"
+        />
+        <text y="3.6">{{ mark.letters }}</text>
+      </g>
     </g>
   </g>
 </template>
@@ -98,6 +131,32 @@ const radius = { covered: 4.6, makeshift: 4.8, hole: 7, unjudged: 5 };
 .drop:focus-visible .touch {
   stroke: var(--copper);
   stroke-width: 2;
+}
+
+.whose rect {
+  fill: var(--ground);
+  stroke: var(--ink);
+  stroke-width: 1.2;
+}
+
+.whose.alone rect {
+  fill: var(--ink);
+}
+
+.whose text {
+  font-family: var(--mono);
+  font-size: 10px;
+  font-weight: 600;
+  text-anchor: middle;
+  fill: var(--ink);
+}
+
+.whose.alone text {
+  fill: var(--ground);
+}
+
+.quiet {
+  opacity: 0.55;
 }
 
 .cross {

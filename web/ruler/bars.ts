@@ -3,6 +3,7 @@ import { counted } from '@/shared/pretty';
 import { cutTo, widthOf } from './measure';
 import { placeInto, type Row } from './rows';
 import type { Scale } from './scale';
+import { lettersOf } from './whose';
 
 /*
  * The bars of a lane: what each tool reaches, in as few rows as they need, each with its name, and broken where the tool
@@ -52,6 +53,8 @@ export interface LaidBar {
   isRest: boolean;
   /** It belongs here and is not there on the day: an outline. */
   isAway: boolean;
+  /** On the ruler of two kits: in which of them it stands so. */
+  whose: Schemas['Bar']['whose'];
   reach: Schemas['Reach'];
 }
 
@@ -122,6 +125,7 @@ export function folded(bars: Schemas['Bar'][]): Group[] {
   for (const bar of bars) {
     const key = JSON.stringify([
       bar.isAway,
+      bar.whose,
       bar.stretches,
       bar.proven,
       bar.segments.map(({ label, code, from, to }) => [label, code, from, to]),
@@ -139,6 +143,7 @@ function restOf(groups: Group[]): Group {
   const bars = groups.map(({ bar }) => bar);
   const from = Math.min(...bars.map((bar) => bar.from));
   const to = Math.max(...bars.map((bar) => bar.to));
+  const of = bars[0]?.whose;
   const areas = [...new Set(bars.flatMap((bar) => bar.misses.map(({ area }) => area)))];
   // Broken where none of those that reach a size does it.
   const misses = areas.flatMap((area) => {
@@ -156,6 +161,7 @@ function restOf(groups: Group[]): Group {
       proven: null,
       segments: [],
       misses,
+      ...(of && bars.every(({ whose }) => whose === of) ? { whose: of } : {}),
     },
     tools: groups.flatMap(({ tools }) => tools),
     isRest: true,
@@ -240,7 +246,9 @@ function lay(group: Group, room: Room, rows: Row[], key: string): LaidBar | null
     (part) => scale.x(part.to) >= scale.left && scale.x(part.from) <= scale.right,
   );
   if (visible.length === 0) return null;
-  const name = group.tools.length > 1 ? counted(group.tools.length, 'tool') : bar.name;
+  const letter = bar.whose ? lettersOf([bar.whose]) : '';
+  const name =
+    (letter && `${letter} · `) + (group.tools.length > 1 ? counted(group.tools.length, 'tool') : bar.name);
   // Segments that overlap stand in rows below each other.
   const ownRows: Row[] = [];
   const own = visible.map((part) => {
@@ -288,6 +296,7 @@ function lay(group: Group, room: Room, rows: Row[], key: string): LaidBar | null
     tools: group.tools,
     isRest: group.isRest,
     isAway: bar.isAway ?? false,
+    whose: bar.whose,
     reach: { from: bar.from, to: bar.to },
     segments: own.map(({ part, row, place }) => ({
       ...place,

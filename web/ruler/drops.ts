@@ -9,18 +9,20 @@ import type { Scale } from './scale';
 
 export interface LaidDrop {
   drop: Schemas['Drop'];
+  /** The sizes that stand in it: more than one where there is no room for each. */
+  of: Schemas['Drop'][];
   x: number;
   /** What answers to a pointer or a finger: up to half way to its neighbours. */
   touch: { x: number; width: number };
   /** Lower end of the line. */
   bottom: number;
-  marks: { lane: string; y: number; status: Schemas['StepStatus'] }[];
+  marks: { lane: string; y: number; status: Schemas['StepStatus']; whose?: Schemas['Whose'][] | undefined }[];
   /** How many terminations it stands for, where that does not run into its neighbour's. */
   count: string | null;
   isOpen: boolean;
 }
 
-const DROP_GAP = 13;
+export const DROP_GAP = 13;
 
 /** Half of what a finger takes. */
 const FINGER = 22;

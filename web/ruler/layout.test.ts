@@ -353,3 +353,55 @@ describe('layout', () => {
     for (let i = 1; i < labelled.length; i++) expect(labelled[i]!.x - labelled[i - 1]!.x).toBeGreaterThan(12);
   });
 });
+
+describe('the ruler of two kits', () => {
+  const whose = (of: Schemas['Whose'][]) => ({ ...drop(4), whose: { cut: of } });
+  const barOf = (name: string, of: 'both' | 'one' | 'other') => ({ ...bar(name, 1, 10), whose: of });
+
+  it('names what one alone has by its letter, and keeps it apart from what looks the same', () => {
+    const bars = ['one', 'other', 'both', 'one', 'other'].map((of, at) =>
+      barOf(`cutter ${at}`, of as 'both' | 'one' | 'other'),
+    );
+    const [lane] = layOut(ruler([whose(['both'])], bars), 1000, 'metric').lanes;
+    expect(lane?.bars.map(({ name, whose: of }) => [name, of])).toEqual([
+      ['A · 2 tools', 'one'],
+      ['B · 2 tools', 'other'],
+      ['cutter 2', 'both'],
+    ]);
+  });
+
+  it('folds a lane only where neither stands out in it', () => {
+    const canFold = (of: Schemas['Whose'][]) =>
+      layOut(ruler([whose(of)]), 1000, 'metric').lanes.map((lane) => lane.canFold);
+    expect([canFold(['both']), canFold(['both', 'one']), canFold(['other-better'])]).toEqual([
+      [true],
+      [false],
+      [false],
+    ]);
+    expect(layOut(ruler([whose(['one'])]), 1000, 'metric').drops[0]?.marks[0]?.whose).toEqual(['one']);
+  });
+
+  it('gives what is pressed to fold a lane the room of a finger', () => {
+    const heights = (folded?: number) =>
+      layOut(ruler([whose(['both'])]), 1000, 'metric', () => false, folded).lanes.map(({ height }) => height);
+    expect([heights(), heights(44)]).toEqual([[23], [44]]);
+  });
+});
+
+it('says how many sizes share a drop line, and breaks a bar where one of them is missed', () => {
+  const crowd = Array.from({ length: 60 }, (_, i) => drop(Number((1 * 1.004 ** i).toFixed(4))));
+  const last = crowd[59]!;
+  const missing = {
+    ...bar('snip', 0.5, 10),
+    misses: [{ area: last.area, lines: last.lines, of: 1, code: 'size.above' as const, text: 'Too thick.' }],
+  };
+  const laid = layOut(ruler([...crowd, drop(50)], [missing]), 1000, 'metric');
+  expect(laid.drops.length).toBeLessThan(20);
+  expect(laid.together).toBe(laid.drops.flatMap(({ of }) => (of.length > 1 ? of : [])).length);
+  expect(laid.together).toBeGreaterThan(40);
+  const holder = laid.drops.find(({ of }) => of.includes(last))!;
+  expect(laid.lanes[0]!.bars[0]!.crosses.map(({ x }) => x)).toEqual([holder.x]);
+  // The line with the counts has one more below it, where that is said.
+  const alone = layOut(ruler([drop(1), drop(50)], [missing]), 1000, 'metric');
+  expect([alone.together, laid.height - alone.height]).toEqual([0, 17]);
+});

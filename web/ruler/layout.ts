@@ -2,6 +2,8 @@ import type { Schemas } from '@/api/client';
 import { LARGE, packBars, type LaidBar } from './bars';
 import { countsOf, isOpenDrop, placesOf, touchOf, type LaidDrop } from './drops';
 import { domainOf, scaleOver, ticksOn, type LaidTick } from './scale';
+import { thinned } from './thin';
+import { lettersOf } from './whose';
 
 /*
  * Where everything on the gauge ruler stands, in pixels: the axis in a strip of its own, the lanes below it. Nothing here
@@ -30,6 +32,8 @@ export interface RulerLayout {
   drops: LaidDrop[];
   /** Where the counts stand. */
   countY: number;
+  /** How many sizes stand in a drop line with others, for want of room. */
+  together: number;
   /** So much is open that washing it would paint the whole picture. */
   isCrowded: boolean;
 }
@@ -40,6 +44,8 @@ export const AXIS = 22;
 const MARK_ROOM = 19;
 const FOLDED = 17;
 const COUNTS = 18;
+/** What is said below them. */
+const TOLD = 17;
 const RIGHT = 20;
 /** More of the sizes open than this, and nothing is washed. */
 const CROWDED = 0.45;
@@ -57,18 +63,22 @@ export function layOut(
 ): RulerLayout {
   const left = gutterFor(width);
   const scale = scaleOver(domainOf(ruler), left, width - RIGHT);
-  const places = placesOf(ruler.drops, scale);
-  const lastLane = ruler.drops.map((drop) =>
+  const standing = thinned(ruler.drops, scale);
+  const dropped = standing.map(({ drop }) => drop);
+  const places = placesOf(dropped, scale);
+  const lastLane = dropped.map((drop) =>
     ruler.lanes.reduce((last, lane, index) => (drop.marks[lane.name] ? index : last), -1),
   );
   const placeOf = (area: number) => {
-    const index = ruler.drops.findIndex((drop) => Math.abs(drop.area - area) < 1e-6);
+    const index = standing.findIndex(({ of }) => of.some((drop) => Math.abs(drop.area - area) < 1e-6));
     return places[index] ?? null;
   };
 
   let y = 0;
   const lanes = ruler.lanes.map((lane, index): LaidLane => {
-    const canFold = ruler.drops.every((drop) => (drop.marks[lane.name] ?? 'covered') === 'covered');
+    const canFold = ruler.drops.every(
+      (drop) => (drop.marks[lane.name] ?? 'covered') === 'covered' && !lettersOf(drop.whose?.[lane.name]),
+    );
     if (canFold && isFolded(lane.name)) {
       const laid = {
         name: lane.name,
@@ -92,7 +102,8 @@ export function layOut(
       hasNames: true,
       size: LARGE,
     });
-    const height = rows * LARGE.row + MARK_ROOM + 4;
+    // What is pressed to fold it has room for a finger.
+    const height = Math.max(rows * LARGE.row + MARK_ROOM + 4, canFold && folded > FOLDED ? folded : 0);
     const laid = {
       name: lane.name,
       y,
@@ -106,15 +117,17 @@ export function layOut(
     return laid;
   });
 
-  const counts = countsOf(ruler.drops, places);
-  const open = ruler.drops.filter(isOpenDrop).length;
-  const drops = ruler.drops.map((drop, index): LaidDrop => {
+  const counts = countsOf(dropped, places);
+  const open = dropped.filter(isOpenDrop).length;
+  const together = standing.filter(({ of }) => of.length > 1).reduce((sum, { of }) => sum + of.length, 0);
+  const drops = standing.map(({ drop, of }, index): LaidDrop => {
     const marks = lanes.flatMap((lane) => {
       const status = drop.marks[lane.name];
-      return status ? [{ lane: lane.name, y: lane.markY, status }] : [];
+      return status ? [{ lane: lane.name, y: lane.markY, status, whose: drop.whose?.[lane.name] }] : [];
     });
     return {
       drop,
+      of,
       x: places[index] ?? 0,
       touch: touchOf(places, index),
       bottom: marks[marks.length - 1]?.y ?? 8,
@@ -126,14 +139,15 @@ export function layOut(
 
   return {
     width,
-    height: y + COUNTS,
+    height: y + COUNTS + (together ? TOLD : 0),
     left,
     upper: ticksOn(scale, ruler.ticks, first),
     lower: ticksOn(scale, ruler.ticks, first === 'gauge' ? 'metric' : 'gauge'),
     lanes,
     drops,
     countY: y + 12.5,
-    isCrowded: open > 3 && open / ruler.drops.length > CROWDED,
+    together,
+    isCrowded: open > 3 && open / dropped.length > CROWDED,
   };
 }
 

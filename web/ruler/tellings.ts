@@ -44,18 +44,18 @@ export function missedBy(bar: LaidBar, ticks: Schemas['Tick'][], first: Schemas[
   return [...byText].map(([text, { isWhole, sizes }]) => ({ text, isWhole, where: sizes.join(', ') }));
 }
 
-/** The tools whose bars reach a drop line that is open in their lane, with why they do not do it. */
+/** The tools whose bars reach sizes of a drop line that are open in their lane, with why they do not do it. */
 export function whyNot(
   ruler: Schemas['Ruler'],
-  drop: Schemas['Drop'],
+  sizes: Schemas['Drop'][],
 ): { key: string; tool: string; text: string }[] {
-  return ruler.lanes
-    .filter((lane) => drop.marks[lane.name] === 'hole')
-    .flatMap((lane) =>
-      lane.bars.flatMap((bar, index) =>
-        bar.misses
-          .filter((miss) => Math.abs(miss.area - drop.area) < 1e-6)
-          .map((miss) => ({ key: `${lane.name} ${index}`, tool: bar.name, text: miss.text })),
-      ),
+  const found = ruler.lanes.flatMap((lane) => {
+    const open = sizes.filter(({ marks }) => marks[lane.name] === 'hole');
+    return lane.bars.flatMap((bar, index) =>
+      bar.misses
+        .filter((miss) => open.some(({ area }) => Math.abs(miss.area - area) < 1e-6))
+        .map((miss) => ({ key: `${lane.name} ${index} ${miss.text}`, tool: bar.name, text: miss.text })),
     );
+  });
+  return [...new Map(found.map((one) => [one.key, one])).values()];
 }

@@ -163,7 +163,7 @@ export default defineConfig({
             {
               name: 'page',
               // A sheet is opened by a press: the first picture does not wait for it.
-              test: /\/web\/(api|shared|frame(?!\/SheetDialog)|session|settings|theme|data|ruler|lines)\//,
+              test: /\/web\/(api|shared|frame(?!\/SheetDialog)|session|settings|theme|data|lines(?!\/reading)|ruler(?!\/(Gauge|RulerAxis|RulerDrop|RulerTip|layout|drops|thin|tellings|whose|useTypefaces)))\//,
               minShareCount: 3,
             },
           ],

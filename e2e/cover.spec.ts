@@ -62,7 +62,7 @@ test('the lines are kept to the holes, to an operation or a class, by the addres
   // In groups that open and close.
   await page.getByLabel('Order', { exact: true }).selectOption('by class of terminal');
   await expect(page).toHaveURL(/order=by-class/);
-  const ferrules = page.getByRole('rowheader', { name: 'ferrule 4' });
+  const ferrules = page.getByRole('rowheader', { name: 'ferrule 4', exact: true });
   await expect(rows(page).filter({ hasText: 'Ferrule 1.5 mm²' })).toBeVisible();
   await ferrules.click();
   await expect(rows(page).filter({ hasText: 'Ferrule 1.5 mm²' })).toHaveCount(0);

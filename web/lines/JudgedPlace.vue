@@ -9,7 +9,6 @@ import type { Units } from '@/settings/units';
 import SplitPlace from '@/frame/SplitPlace.vue';
 import { useAddress } from '@/frame/useAddress';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
-import { save } from '@/shared/saved';
 import { useSettings } from '@/settings/useSettings';
 import ProblemNote from '@/shared/ProblemNote.vue';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -74,7 +73,7 @@ defineSlots<{
 
 // The picture stands first; what it is read by comes along.
 const LineList = defineAsyncComponent(() => import('./LineList.vue'));
-const FileMenu = defineAsyncComponent(() => import('@/frame/FileMenu.vue'));
+const TakeAlong = defineAsyncComponent(() => import('./TakeAlong.vue'));
 const WhyPanel = defineAsyncComponent(() => import('./WhyPanel.vue'));
 
 const { first, length, force } = storeToRefs(useSettings());
@@ -140,19 +139,7 @@ const { opened, selected, openLine, openDrop, openHole, focusWhereItWas } = useO
   focusOn: (row, column) => list.value?.focusOn(row, column),
 });
 
-const taken = computed(() => [
-  ...(props.files ?? []),
-  { title: 'The ruler as a drawing (SVG)', make: () => savePicture('svg') },
-  { title: 'The ruler as a picture (PNG)', make: () => savePicture('png') },
-]);
-async function savePicture(kind: 'svg' | 'png'): Promise<void> {
-  const { kit, scope } = coverage.value ?? {};
-  const drawn = await ruler.value?.picture();
-  if (!drawn) return;
-  const name = `${kit?.id ?? 'no-kit'}-${scope?.id}.${kind}`;
-  if (kind === 'svg') save(name, drawn, 'image/svg+xml');
-  else save(name, await (await import('@/ruler/png')).pngOf(drawn));
-}
+const draw = async () => (await ruler.value?.picture()) ?? '';
 </script>
 
 <template>
@@ -228,7 +215,12 @@ async function savePicture(kind: 'svg' | 'png'): Promise<void> {
             @fold="foldAll"
             @shrink="shrink"
           >
-            <FileMenu v-if="coverage.ruler.drops.length" label="Take along" :files="taken" />
+            <TakeAlong
+              v-if="coverage.ruler.drops.length"
+              :files="files ?? []"
+              :name="`${coverage.kit?.id ?? 'no-kit'}-${coverage.scope.id}`"
+              :draw="draw"
+            />
             <slot name="tools" :coverage="coverage" />
           </LineList>
         </template>

@@ -125,6 +125,7 @@ it('breaks a bar where its tool does not do it, and says why', async () => {
   const view = shown();
   expect(view.findAll('.cross.whole')).toHaveLength(1);
   await view.findAll('.tool')[1]!.trigger('pointermove', { pointerType: 'mouse', clientX: 5, clientY: 5 });
+  await vi.dynamicImportSettled();
   expect(view.find('[role=tooltip]').text()).toContain('Hexagon crimper');
   expect(view.find('[role=tooltip]').text()).toContain('It needs the die for 50\u00a0mm².');
   await view.findAll('.tool')[1]!.trigger('pointerleave', { pointerType: 'mouse' });
@@ -136,6 +137,7 @@ it('tells at an open drop line which tools look right and are not', async () => 
   const view = shown();
   await view.findAll('.drop')[1]!.trigger('focus');
   await vi.advanceTimersByTimeAsync(300);
+  await vi.dynamicImportSettled();
   expect(view.find('[role=tooltip]').text()).toContain('Hexagon crimper: It needs the die for 50\u00a0mm².');
   expect(view.findAll('.drop')[1]!.attributes('aria-describedby')).toBe(
     view.find('[role=tooltip]').attributes('id'),
@@ -184,6 +186,7 @@ it('says of two kits whose each size is, and of a bar in which of them it stands
   ]);
   await view.findAll('.drop')[0]?.trigger('mouseenter');
   await vi.advanceTimersByTimeAsync(200);
+  await vi.dynamicImportSettled();
   expect(view.get('[role=tooltip]').text().replace(/\s+/g, ' ')).toContain('cut: A alone');
   await view.get('.tool').trigger('pointermove', { pointerType: 'mouse' });
   expect(view.get('[role=tooltip]').text()).toContain('A alone');

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { mdiChevronDown, mdiChevronRight } from '@mdi/js';
 import { useElementSize, watchDebounced } from '@vueuse/core';
-import { computed, ref, shallowRef, useId, useTemplateRef } from 'vue';
+import { computed, defineAsyncComponent, ref, shallowRef, useId, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
-import { counted, pretty, prose } from '@/shared/pretty';
-import StatusMark from '@/shared/StatusMark.vue';
+import { counted, pretty } from '@/shared/pretty';
 import { laneWords } from '@/shared/status';
 import type { LaidBar } from './bars';
 import type { LaidDrop } from './drops';
@@ -12,11 +11,13 @@ import { AXIS_HEIGHT, laneAt, layOut } from './layout';
 import RulerAxis from './RulerAxis.vue';
 import RulerBar from './RulerBar.vue';
 import RulerDrop from './RulerDrop.vue';
-import RulerTip from './RulerTip.vue';
-import { missedBy, reachWords, whyNot } from './tellings';
+import type { Pointed } from './tellings';
 import { FINGER, useFinger } from '@/theme/useFinger';
 import { useTypefaces } from './useTypefaces';
 import { whoseWords } from './whose';
+
+// It comes with the first thing that somebody points at.
+const RulerTip = defineAsyncComponent(() => import('./RulerTip.vue'));
 
 /** A kit against a scope along the sizes: a lane for each operation, a bar for each tool, a drop line for each size. */
 const props = withDefaults(
@@ -89,7 +90,6 @@ function told(laid: LaidDrop): string {
   return `${pretty(drop.size)}, ${counted(drop.quantity, 'termination')} on ${counted(drop.lines.length, 'line')}, ${state}`;
 }
 
-type Pointed = { at: { x: number; y: number } } & ({ bar: LaidBar; lane: string } | { laid: LaidDrop });
 const pointed = shallowRef<Pointed | null>(null);
 // Who only passes over the drop lines is not told of each of them.
 const settled = shallowRef<Pointed | null>(null);
@@ -101,10 +101,6 @@ const shown = computed(() => {
 });
 const isTold = ({ drop, marks }: LaidDrop) =>
   drop.status !== 'covered' || marks.some((mark) => whoseWords(mark.whose));
-const misses = computed(() =>
-  shown.value && 'laid' in shown.value ? whyNot(props.ruler, shown.value.laid.of) : [],
-);
-
 function pointAt(laid: LaidDrop, event: MouseEvent | FocusEvent): void {
   emit('light', laid.drop.lines);
   const box = (event.currentTarget as Element).getBoundingClientRect();
@@ -286,34 +282,7 @@ function walk(event: KeyboardEvent, step: number): void {
         <span v-else class="lane" :style="{ top: `${lane.y}px` }">{{ laneWords(lane.name) }}</span>
       </template>
     </div>
-    <RulerTip v-if="shown" :id="tip" :at="shown.at">
-      <template v-if="'bar' in shown">
-        <strong>{{ shown.bar.tools.map(({ name }) => name).join(', ') }}</strong>
-        <div v-for="(reach, index) in reachWords(shown.bar, ruler.ticks, first)" :key="index">
-          {{ reach }}
-        </div>
-        <div v-if="shown.bar.whose">{{ whoseWords([shown.bar.whose]) || 'in both' }}</div>
-        <template v-if="shown.bar.isAway">
-          <div v-for="one in shown.bar.tools" :key="one.id">Not there: {{ away.get(one.id) }}</div>
-        </template>
-        <div v-for="missed in missedBy(shown.bar, ruler.ticks, first)" :key="missed.text">
-          <b aria-hidden="true">{{ missed.isWhole ? '×' : '∕' }}</b>
-          {{ missed.where }}: {{ prose(missed.text) }}
-        </div>
-      </template>
-      <template v-else>
-        <strong>{{ pretty(shown.laid.drop.size) }}</strong>
-        <span class="muted"> {{ counted(shown.laid.drop.quantity, 'termination') }}</span>
-        <div
-          v-for="mark in shown.laid.marks.filter((one) => one.status !== 'covered' || whoseWords(one.whose))"
-          :key="mark.lane"
-        >
-          <StatusMark :status="mark.status" :size="11" silent /> {{ laneWords(mark.lane) }}:
-          {{ whoseWords(mark.whose) || mark.status }}
-        </div>
-        <div v-for="miss in misses" :key="miss.key"><b>×</b> {{ miss.tool }}: {{ prose(miss.text) }}</div>
-      </template>
-    </RulerTip>
+    <RulerTip v-if="shown" :id="tip" :shown="shown" :ruler="ruler" :first="first" :away="away" />
   </div>
 </template>
 

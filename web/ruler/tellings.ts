@@ -1,11 +1,17 @@
 import type { Schemas } from '@/api/client';
 import { pretty } from '@/shared/pretty';
 import type { LaidBar } from './bars';
+import type { LaidDrop } from './drops';
 import { sizeWords } from './scale';
 
 /*
  * What the ruler says in words: of a bar what it reaches, of a drop line which tools look right and are not.
  */
+
+/** What somebody points at, and where on the screen. */
+export type Pointed = { at: { x: number; y: number } } & (
+  { bar: LaidBar; lane: string } | { laid: LaidDrop }
+);
 
 /** What a bar reaches, a row for each nest that has a name of its own. */
 export function reachWords(

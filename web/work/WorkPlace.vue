@@ -11,10 +11,8 @@ import type { SheetEdit } from '@/lines/sheet';
 import { useSession } from '@/session/useSession';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import PickOne from '@/shared/PickOne.vue';
-import ColumnPick from './ColumnPick.vue';
 import { editsOf } from './editsOf';
 import QuickEntry from './QuickEntry.vue';
-import ScopeActions from './ScopeActions.vue';
 import { useLines, versionOf } from './useLines';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 
@@ -27,6 +25,9 @@ const { edit, conflict, refused, letGo, settle } = useLines(`gondrik.unsent.${pe
 const undo = useUndo();
 useUndoKeys();
 
+// What opens by a press comes after the picture.
+const ColumnPick = defineAsyncComponent(() => import('./ColumnPick.vue'));
+const ScopeActions = defineAsyncComponent(() => import('./ScopeActions.vue'));
 const LineDetails = defineAsyncComponent(() => import('./LineDetails.vue'));
 // Two seldom write on one line.
 const RefusedNote = defineAsyncComponent(() => import('./RefusedNote.vue'));

@@ -18,11 +18,11 @@ require __DIR__ . '/../vendor/autoload.php';
 const ROOT = __DIR__ . '/..';
 const COPY = ROOT . '/var/mutate';
 
-const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|CoverMatrixTest|RulerTest|ReportWriterTest|HandTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
+const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|CoverMatrixTest|SideBySideTest|RulerTest|ReportWriterTest|HandTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
-    'Planning' => ['WayTest|LendingTest|BuyingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
+    'Planning' => ['PackingListTest|WayTest|LendingTest|BuyingTest', 'SubstitutesTest|CoveringTest', 'PlanTest|DemoPlanTest'],
     'Entry' => ['EntryTest|EntryByNameTest', 'SheetTest'],
     'Sheet' => ['SheetTest'],
     'Listing' => ['ListingTest'],
@@ -37,22 +37,24 @@ const SUITES = [
     'Calendar' => ['CalendarTest|DoubtTest'],
     'Value' => ['ThingsTest|CalendarTest', 'SizeTest|WorkbookTest'],
     'Package' => ['PackageTest'],
-    'Ruler' => ['RulerTest'],
+    'Ruler' => ['RulerTest|SideBySideTest'],
+    'Wording' => ['RuleQuestionTest', ...OTHER_SUITES],
+    'Output' => ['RuleQuestionTest|ReportWriterTest|SideBySideTest', ...OTHER_SUITES],
 ];
 const APP_SUITES = [
     'Policies' => ['RolesTest', 'LogTest|SkillTest'],
-    'History' => ['HistoryTest|SettingsTest'],
+    'History' => ['HistoryTest|SettingsTest', 'RulesTest'],
     'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest'],
     'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest', 'RolesTest|CatalogueTest'],
     'Things' => ['ThingTest|CatalogueTest|SettingsTest', 'HistoryTest'],
     'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
-    'Imports' => ['ImportTest', 'RolesTest|HistoryTest'],
+    'Imports' => ['ImportTest', 'RulesTest', 'RolesTest|HistoryTest'],
     'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest|SkillTest'],
     'People' => ['AccountTest|SkillTest|SettingsTest', 'FaultTest'],
-    'Print' => ['LabelTest|BenchTest'],
-    'Planning' => ['PlanTest|MatrixTest', 'CommandLineTest'],
+    'Print' => ['CoverSheetTest|LabelTest|BenchTest'],
+    'Planning' => ['AsIfTest|RulesTest|BagTest', 'PlanTest|MatrixTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],
-    'Http' => ['OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest|AccountTest|SkillTest', 'DayTest'],
+    'Http' => ['BesideTest|CoverageFileTest|RulesTest|AsIfTest', 'OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest|AccountTest|SkillTest', 'DayTest'],
 ];
 
 function shell(string $command): void

@@ -16,6 +16,7 @@ use App\Writing\ChangedMeanwhile;
 use App\Writing\InUse;
 use App\Writing\ShopStore;
 use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\RulesCodec;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;
 use Gondrik\Core\Workbook\WorkbookList;
@@ -68,8 +69,10 @@ final readonly class ImportHistory
             $before = $this->text($locked);
             $this->importer->apply($locked, $workbook);
             if (!$plan->changesNothing()) {
-                $import->update(['before' => $before, 'after_hash' => $this->hash($locked), 'undone_at' => null, 'undone_by' => null]);
-                $this->journal->keep($locked, Event::Imported, [], ['import' => $import->id, 'file' => $import->file_name, 'counts' => $plan->counts], ['imports/' . $import->id, ...$plan->paths()]);
+                $after = $this->text($locked);
+                $import->update(['before' => $before, 'after_hash' => self::hash($after), 'undone_at' => null, 'undone_by' => null]);
+                $rules = $this->rulesChanged($before, $after);
+                $this->journal->keep($locked, Event::Imported, [], ['import' => $import->id, 'file' => $import->file_name, 'counts' => $plan->counts, ...$rules], ['imports/' . $import->id, ...$plan->paths(), ...self::about($rules)]);
             }
             $import->update(['applied_at' => $import->applied_at ?? now()]);
 
@@ -92,7 +95,8 @@ final readonly class ImportHistory
             if ($import->before === null || $import->undone_at !== null) {
                 throw new ConflictHttpException('This import has changed nothing that could be taken back.');
             }
-            if ($import->after_hash !== $this->hash($locked)) {
+            $present = $this->text($locked);
+            if ($import->after_hash !== self::hash($present)) {
                 throw new ChangedMeanwhile('The shop has been changed since; taking this import back would undo that too.');
             }
             $before = $this->codec->read($import->before);
@@ -104,7 +108,8 @@ final readonly class ImportHistory
             $this->belongings->refuseLoss($locked, self::idsOf($before));
             $this->importer->restore($locked, $before);
             $import->update(['undone_at' => now(), 'undone_by' => $by->id, 'applied_at' => null]);
-            $this->journal->keep($locked, Event::Undone, [], ['import' => $import->id, 'file' => $import->file_name], ['imports/' . $import->id]);
+            $rules = $this->rulesChanged($present, $import->before);
+            $this->journal->keep($locked, Event::Undone, [], ['import' => $import->id, 'file' => $import->file_name, ...$rules], ['imports/' . $import->id, ...self::about($rules)]);
         });
     }
 
@@ -127,9 +132,32 @@ final readonly class ImportHistory
         return $ids;
     }
 
-    private function hash(Shop $shop): string
+    /** @return array{rules?: array{before: \stdClass|null, after: \stdClass|null}} what the house was judged by and is from now on, where an import changes that; null for nothing said */
+    private function rulesChanged(string $before, string $after): array
     {
-        return hash('sha256', $this->text($shop));
+        $said = function (string $text): ?\stdClass {
+            $rules = $this->codec->read($text)->houseRules;
+
+            return $rules === null ? null : (new RulesCodec())->write($rules);
+        };
+        $rules = ['before' => $said($before), 'after' => $said($after)];
+
+        return json_encode($rules['before'], JSON_THROW_ON_ERROR) === json_encode($rules['after'], JSON_THROW_ON_ERROR) ? [] : ['rules' => $rules];
+    }
+
+    /**
+     * @param array{rules?: mixed} $rules as above
+     *
+     * @return list<string> paths
+     */
+    private static function about(array $rules): array
+    {
+        return $rules === [] ? [] : [Place::rules()->path()];
+    }
+
+    private static function hash(string $text): string
+    {
+        return hash('sha256', $text);
     }
 
     private function text(Shop $shop): string

@@ -51,11 +51,11 @@ final readonly class ShopRules
     {
         $told = [];
         foreach ($this->journal->page($shop, self::TOLD, about: Place::rules()->path()) as $entry) {
-            foreach ($entry->shown->changes as $change) {
-                if ($change->list === Place::RULES) {
-                    $differs = $this->writer->differing($this->inForce($change->after), $this->inForce($change->before));
-                    $told[] = ['at' => $entry->created_at->toIso8601ZuluString(), 'by' => $entry->causer?->name, 'differs' => $differs];
-                }
+            $changes = array_filter($entry->shown->changes, static fn(\stdClass $change): bool => $change->list === Place::RULES);
+            // An import keeps them beside what it has brought.
+            foreach ([...array_values($changes), ...array_filter([$entry->shown->more->rules ?? null])] as $change) {
+                $differs = $this->writer->differing($this->inForce($change->after), $this->inForce($change->before));
+                $told[] = ['at' => $entry->created_at->toIso8601ZuluString(), 'by' => $entry->causer?->name, 'differs' => $differs];
             }
         }
 

@@ -96,6 +96,36 @@ it('is held against bags in which something stays at home, is doubled, and is ne
     expect(min($seen))->toBeGreaterThan(0);
 });
 
+/** Some tools of the catalogue, with what they weigh, against a ring on 16 AWG. @param array<string, int> $tools g by id */
+function ringBag(array $tools, array $carry = []): PackingList
+{
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    foreach ($document->tools as $tool) {
+        $tool->massGrams = $tools[$tool->id] ?? 1;
+    }
+    $document->tools = [...$document->tools, (object) ['id' => 'meter', 'name' => 'Meter', 'kind' => 'meter', 'massGrams' => 300, 'capabilities' => []], (object) ['id' => 'small-meter', 'name' => 'Small meter', 'kind' => 'meter', 'massGrams' => 120, 'capabilities' => []]];
+    $document->houseRules = (object) ['carry' => $carry];
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(string $id): stdClass => (object) ['tool' => $id], array_keys($tools))]];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'Scope', 'lines' => [(object) ['id' => 'ring', 'wire' => '16-stranded', 'terminal' => 'ring-blue']]]];
+
+    return PackingList::of(bagReport((new WorkbookCodec())->read((string) json_encode($document))));
+}
+
+it('takes the lightest of what is only carried, and none where the house wants none', function (): void {
+    $kit = ['cut-diagonal' => 200, 'self-adjusting' => 200, 'oval' => 200, 'meter' => 300, 'small-meter' => 120];
+    $take = static fn(PackingList $list): array => array_column($list->take, 'id');
+    expect($take(ringBag($kit, ['meter'])))->toEqualCanonicalizing(['cut-diagonal', 'self-adjusting', 'oval', 'small-meter'])
+        ->and($take(ringBag($kit)))->toEqualCanonicalizing(['cut-diagonal', 'self-adjusting', 'oval']);
+});
+
+it('takes no tool for what it cannot do without a part that is nowhere, however light it is', function (): void {
+    $list = ringBag(['cut-frame' => 10, 'cut-diagonal' => 200, 'self-adjusting' => 200, 'oval' => 200]);
+    expect(array_column($list->leave, 'id'))->toBe(['cut-frame']);
+    // With its blade it could, but two light tools are more than one.
+    $whole = ringBag(['cut-frame' => 10, 'blade' => 10, 'cut-diagonal' => 200, 'self-adjusting' => 200, 'oval' => 200]);
+    expect(array_column($whole->leave, 'id'))->toEqualCanonicalizing(['blade', 'cut-frame']);
+});
+
 it('keeps a good one beside a seldom one, and takes nothing for what the kit does not do', function (): void {
     $shop = bagShop(2);
     $kit = $shop->kits[0];

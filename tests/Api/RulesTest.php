@@ -60,6 +60,32 @@ it('is taken back by the lead, as long as nothing was answered since', function 
     $this->postJson('/api/v1/history/' . $first . '/undo')->assertConflict();
 });
 
+it('tells what an import made of the house rules, and what taking it back made of them', function (): void {
+    $shop = $this->demo();
+    $this->actingAs($this->lead($shop));
+    $workbook = json_decode((string) $this->get('/api/v1/workbook')->assertOk()->getContent());
+    $workbook->houseRules->hammerLugs = 'accept';
+    $bring = function (stdClass $file): string {
+        $id = $this->upload((string) json_encode($file))->assertCreated()->json('id');
+        $this->postJson("/api/v1/imports/{$id}/apply")->assertOk();
+
+        return $id;
+    };
+    $id = $bring($workbook);
+    $told = fn(): array => array_merge(...array_column($this->getJson('/api/v1/rules')->assertOk()->json('changes'), 'differs'));
+    $hammered = ['rule' => 'hammerLugs', 'question' => 'Does a lug count that is pressed with a hammer?', 'words' => 'As a makeshift', 'instead' => 'No'];
+    $before = ['words' => 'No', 'instead' => 'As a makeshift'] + $hammered;
+    expect($told())->toBe([$hammered]);
+    $this->postJson("/api/v1/imports/{$id}/undo")->assertNoContent();
+    expect($told())->toEqual([$before, $hammered]);
+    // One that leaves them as they are is not among them; the history says nothing of rules beside the file.
+    unset($workbook->houseRules);
+    $workbook->tools[0]->name = 'Another name';
+    $bring($workbook);
+    $history = $this->getJson('/api/v1/history')->assertOk();
+    expect($told())->toHaveCount(2)->and(OpenApi::mismatch($history, 'get', '/history'))->toBe('');
+});
+
 it('refuses what is no answer, names it, and changes nothing', function (array $said, string $path, mixed $value): void {
     $this->actingAs($this->lead($this->demo()));
     $before = $this->getJson('/api/v1/rules')->json('said');

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, toRef } from 'vue';
 import { api, type Schemas } from '@/api/client';
-import { SUPPOSITIONS, suppositionsOf, type Pair } from '@/data/pairs';
+import { plannedOf, SUPPOSITIONS, suppositionsOf, type Pair } from '@/data/pairs';
 import { useRules } from '@/data/rules';
 import { useAddress } from '@/frame/useAddress';
 import { useWrite } from '@/frame/useWrite';
@@ -123,27 +123,7 @@ const { mutate, isPending, problem } = useWrite<unknown>({
         >The whole house so?</RouterLink
       >
       <button type="button" @click="show({ ...nothing })">As it is</button>
-      <RouterLink
-        v-if="pair.kit"
-        :to="{
-          name: 'plan',
-          query: {
-            kit: pair.kit,
-            scopes: pair.scope,
-            ...(pair.on ? { on: pair.on } : {}),
-            ...(idsOf(pair.with).some((id) => !fromShelf.includes(id))
-              ? {
-                  with: idsOf(pair.with)
-                    .filter((id) => !fromShelf.includes(id))
-                    .join(','),
-                }
-              : {}),
-            ...(pair.rules ? { rules: pair.rules } : {}),
-            ...(pair.swap ? { swap: pair.swap } : {}),
-          },
-        }"
-        >Plan</RouterLink
-      >
+      <RouterLink v-if="pair.kit" :to="{ name: 'plan', query: plannedOf(pair, fromShelf) }">Plan</RouterLink>
     </span>
     <p v-if="problem" class="wrong" role="alert">Not written: {{ refusal(problem) }}</p>
   </div>

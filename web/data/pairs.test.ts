@@ -4,7 +4,7 @@ import { beforeEach, expect, it, vi } from 'vitest';
 import { nextTick, ref } from 'vue';
 import { ApiProblem } from '@/api/client';
 import { sessionKey } from '@/session/useSession';
-import { NO_KIT, useCoverage, type Pair } from './pairs';
+import { NO_KIT, plannedOf, useCoverage, type Pair } from './pairs';
 
 const get = vi.hoisted(() => vi.fn());
 vi.mock('@/api/client', async (original) => ({
@@ -97,4 +97,29 @@ it('asks without a kit where none is in hand, with what is supposed, and nothing
     { scope: 'tower', length: 'mm', force: 'N' },
     { kit: 'bag', scope: 'tower', with: 'snips', without: 'pliers', length: 'mm', force: 'N' },
   ]);
+});
+
+it('takes along to Plan what is supposed, but for what the shop has not and what is taken out', () => {
+  expect(plannedOf({ kit: 'bag', scope: 'tower' })).toEqual({ kit: 'bag', scopes: 'tower' });
+  expect(plannedOf({ kit: NO_KIT, scope: 'tower', on: '2027-01-02' })).toEqual({
+    scopes: 'tower',
+    on: '2027-01-02',
+  });
+  const pair: Pair = {
+    kit: 'bag',
+    scope: 'tower',
+    with: 'snips,press',
+    without: 'oval',
+    rules: '{"hammerLugs":"accept"}',
+    swap: 'tower/a:ring',
+    hand: 'ivo',
+  };
+  expect(plannedOf(pair, ['press'])).toEqual({
+    kit: 'bag',
+    scopes: 'tower',
+    with: 'snips',
+    rules: '{"hammerLugs":"accept"}',
+    swap: 'tower/a:ring',
+  });
+  expect(plannedOf({ ...pair, with: 'press' }, ['press'])).not.toHaveProperty('with');
 });

@@ -71,6 +71,16 @@ export const saidOf = <Key extends string>(
 /** What is supposed, by the keys of the address. */
 export const suppositionsOf = (pair: Pair) => saidOf(SUPPOSITIONS, (key) => pair[key]);
 
+/** What Plan is asked for a pair, by the keys of its address: what is supposed goes along, but for tools that the shop has not and what is taken out, which it may buy back. */
+export function plannedOf(pair: Pair, fromShelf: readonly string[] = []): Record<string, string> {
+  const more = pair.with?.split(',').filter((id) => !fromShelf.includes(id)) ?? [];
+  return {
+    ...saidOf(['kit', 'on', 'rules', 'swap'] as const, (key) => pair[key]),
+    ...(pair.scope ? { scopes: pair.scope } : {}),
+    ...(more.length ? { with: more.join(',') } : {}),
+  };
+}
+
 /** What of a pair is asked besides kit and scope; a day and hands only of a kit. */
 export const ASKED = [...SUPPOSITIONS, 'on', 'hand'] as const;
 const supposed = (pair: Pair) => saidOf(pair.kit ? ASKED : SUPPOSITIONS, (key) => pair[key]);

@@ -240,7 +240,7 @@ const draw = async () => (await ruler.value?.picture()) ?? '';
         @step="show({ step: $event }, 'replace')"
         @kit="show({ kit: $event })"
         @out="suppose"
-        @plan="plan()"
+        @plan="plan(coverage.was?.fromShelf)"
       >
         <slot name="beside" :row="opened.row" :coverage="coverage" />
       </WhyPanel>

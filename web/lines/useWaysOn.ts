@@ -1,6 +1,6 @@
 import type { Ref } from 'vue';
 import { useRoute, useRouter } from 'vue-router';
-import type { Pair } from '@/data/pairs';
+import { plannedOf, type Pair } from '@/data/pairs';
 
 /** Where one goes on from a line: the kit as it would be without a tool, and the plan that closes its holes. */
 export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
@@ -26,13 +26,8 @@ export function useWaysOn(pair: Readonly<Ref<Pair | null>>) {
         },
       });
     },
-    plan(): void {
-      const { on } = pair.value ?? {};
-      if (pair.value)
-        void router.push({
-          name: 'plan',
-          query: { kit: pair.value.kit, scopes: pair.value.scope, ...(on ? { on } : {}) },
-        });
+    plan(fromShelf: readonly string[] = []): void {
+      if (pair.value) void router.push({ name: 'plan', query: plannedOf(pair.value, fromShelf) });
     },
   };
 }

@@ -21,7 +21,8 @@ final class ChangeResource extends JsonResource
             'at' => $this->created_at->toIso8601ZuluString(),
             'changes' => $this->shown->changes,
             'count' => $this->shown->count,
-            ...get_object_vars($this->shown->more),
+            // What an import did to house rules is told at the house rules.
+            ...array_diff_key(get_object_vars($this->shown->more), ['rules' => null]),
         ];
     }
 }

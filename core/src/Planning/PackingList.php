@@ -68,7 +68,8 @@ final readonly class PackingList
         $rows = [];
         foreach ($matrix->tasks as $task) {
             $best = $matrix->best($task, $has);
-            $doers = array_keys(array_filter($task->doers, static fn(Fit $fit, int $tool): bool => isset($has[$tool]) && $matrix->isComplete($tool, $has) && ($best === Fit::Makeshift || Matrix::with($fit, $has[$tool]) === Fit::Proper), ARRAY_FILTER_USE_BOTH));
+            // All tools of the matrix are the kit's: who does it has there what it requires.
+            $doers = array_keys(array_filter($task->doers, static fn(Fit $fit, int $tool): bool => $best === Fit::Makeshift || Matrix::with($fit, $has[$tool]) === Fit::Proper, ARRAY_FILTER_USE_BOTH));
             if ($best === null) {
                 continue;
             }

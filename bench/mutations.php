@@ -117,7 +117,7 @@ return [
     ['src/Listing/Cell.php', 'abs($number - round($number)) > 1e-6', 'abs($number - round($number)) > 0.6'],
     ['src/Listing/Cell.php', "'nein', '-', '–'", "'nein', '-'"],
     ['src/Listing/Dimension.php', "'kg' => 1000.0", "'kg' => 100.0"],
-    ['src/Listing/Dimension.php', "'kgf' => 9.80665", "'kgf' => 10.0"],
+    ['src/Listing/Dimension.php', "'kgf' => Newtons::KILOGRAM_FORCE", "'kgf' => 10.0"],
     ['src/Listing/SpreadsheetText.php', '[=+\-@', '[=+@'],
     ['src/Listing/SpreadsheetText.php', '＝＋', '＋'],
     // The card

@@ -36,6 +36,9 @@ final class GaugeLink
     /** N; null until it has said. */
     private ?float $capacity = null;
 
+    /** It has said who it is, in a unit that nobody knows. */
+    private bool $isForeign = false;
+
     private float $heard = 0.0;
 
     private ?PullTest $test = null;
@@ -90,7 +93,11 @@ final class GaugeLink
                 $this->end(GaugeFault::LetGo);
             }
             if ($this->isPulling() || !$this->isThere()) {
-                $tell(PullEvent::fault($this->isPulling() ? GaugeFault::Busy : GaugeFault::Away));
+                $tell(PullEvent::fault(match (true) {
+                    $this->isPulling() => GaugeFault::Busy,
+                    $this->isForeign => GaugeFault::Unit,
+                    default => GaugeFault::Away,
+                }));
 
                 return $number;
             }
@@ -129,7 +136,7 @@ final class GaugeLink
         $line->on('data', $this->hear(...));
         $line->on('close', function (): void {
             $pause = $this->text->isFlooded() ? self::CALMS_DOWN : self::CONNECTS_AGAIN;
-            [$this->line, $this->capacity] = [null, null];
+            [$this->line, $this->capacity, $this->isForeign] = [null, null, false];
             $this->tell($this->test?->end(GaugeFault::Gone) ?? []);
             $this->connectLater($pause);
         });
@@ -149,6 +156,7 @@ final class GaugeLink
             $this->heard = $line === null ? $this->heard : $now;
             if ($line?->word === GaugeWord::Gauge) {
                 $this->capacity = Force::read($line->members[1], $line->members[2])?->newtons;
+                $this->isForeign = $this->capacity === null;
             }
             $this->tell($this->test?->hear($line, $now) ?? []);
             // Said until it has come across, so the gauge is told each time.

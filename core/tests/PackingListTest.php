@@ -176,3 +176,16 @@ it('finds the one tool of each operation that alone does most: by taking every t
             ->and(count($one->sizes))->toBeLessThanOrEqual($one->askedSizes)->and($one->tool === null)->toBe($most === [0, 0]);
     }
 })->with([1, 4, 6, 8]);
+
+it('does a splice only with a tool that does both of its ends', function (): void {
+    $document = json_decode((string) file_get_contents(__DIR__ . '/cases/catalogue.json'));
+    $document->kits = [(object) ['id' => 'kit', 'name' => 'Kit', 'tools' => []]];
+    $document->scopes = [(object) ['id' => 'scope', 'name' => 'Scope', 'lines' => [
+        (object) ['id' => 'splice', 'wire' => '16-stranded', 'wireB' => '14-stranded', 'terminal' => 'butt-blue', 'quantity' => 3],
+    ]]];
+    $shop = (new WorkbookCodec())->read((string) json_encode($document));
+    $tools = array_column($shop->tools, null, 'id');
+    $strip = static fn(string ...$ids): OneTool => array_values(array_filter(OneTool::of(bagReport($shop), array_map(static fn(string $id): Tool => $tools[$id], $ids)), static fn(OneTool $one): bool => $one->operation->value === 'strip'))[0];
+    expect([$strip('notch-16-only')->tool?->id, $strip('notch-16-only')->lost])->toBe([null, ['splice']])
+        ->and([$strip('notch-16-only', 'self-adjusting')->tool?->id, $strip('notch-16-only', 'self-adjusting')->lost])->toBe(['self-adjusting', []]);
+});

@@ -119,6 +119,36 @@ it('believes nothing of a line that is nothing but noise, and all of one that ha
     expect(array_column($events, 'kind'))->toBe(['ready', 'fault'])->and(end($events)['code'])->toBe('garbled');
 });
 
+it('names a gauge that speaks in a unit which nobody knows, and not a cable that is loose', function (): void {
+    $line = GaugeLine::of(GaugeWord::Gauge, 'bench', '500', 'kp')->write();
+    $foreign = new Process(['php', '-r', '
+        $server = stream_socket_server("tcp://127.0.0.1:0");
+        echo stream_socket_get_name($server, false), "\n";
+        $line = stream_socket_accept($server, 30);
+        for ($i = 0; $i < 200 && @fwrite($line, $argv[1] . "\r\n") > 0; $i++) {
+            usleep(100_000);
+        }', $line], timeout: null);
+    $foreign->start();
+    $this->running[] = $foreign;
+    waitUntil(static fn(): bool => $foreign->getOutput() !== '');
+    $address = trim($foreign->getOutput());
+    $loose = stream_socket_server('tcp://127.0.0.1:0');
+    $nobody = (string) stream_socket_get_name($loose, false);
+    fclose($loose);
+    [, $known] = gaugeOf($this, ['mean' => '80']);
+    $reader = new Process(['php', dirname(__DIR__, 2) . '/artisan', 'gauges:read'], env: [
+        'GONDRIK_GAUGES' => "bench={$address},loose={$nobody},known={$known}",
+        'GONDRIK_GAUGE_SOCKET' => $this->folder . '/ask',
+        'APP_CONFIG_CACHE' => $this->folder . '/none.php',
+    ], timeout: null);
+    $reader->start();
+    $this->running[] = $reader;
+    waitUntil(fn(): bool => in_array(true, array_column($this->gauges->all() ?? [], 'isThere'), true));
+    waitUntil(fn(): bool => (pullOf($this->gauges, 'bench', 'test-' . bin2hex(random_bytes(4)))[0]['code'] ?? '') === 'unit');
+    expect(pullOf($this->gauges, 'loose', 'test-0002')[0]['code'])->toBe('away')
+        ->and(pullOf($this->gauges, 'bench', 'test-0003')[0]['says'])->toBe(Gondrik\Core\Wording\Words::for('gauge', 'unit'));
+});
+
 it('ends the pull of a gauge that is killed, and finds the gauge again when it is back', function (): void {
     [$gauge, $address] = gaugeOf($this, ['seconds' => '5']);
     readerOf($this, ['bench' => $address]);

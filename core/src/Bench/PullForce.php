@@ -7,6 +7,7 @@ namespace Gondrik\Core\Bench;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Rules\PullStandard;
 use Gondrik\Core\Size\Family;
+use Gondrik\Core\Size\Newtons;
 use Gondrik\Core\Size\Size;
 use Gondrik\Core\Size\Span;
 use Gondrik\Core\Terminal\TerminalClass;
@@ -15,8 +16,6 @@ use Gondrik\Core\Value\Tolerance;
 /** The least force a termination must hold, from data/pull-force.csv. */
 final readonly class PullForce
 {
-    private const NEWTONS_PER_POUND_FORCE = 4.4482216152605;
-
     /** mm²: from here on lugs on metric wire follow IEC 61238-1. */
     private const LUG_FROM = 10.0;
 
@@ -33,7 +32,7 @@ final readonly class PullForce
 
     public function poundsForce(): float
     {
-        return $this->newtons / self::NEWTONS_PER_POUND_FORCE;
+        return $this->newtons / Newtons::POUND_FORCE;
     }
 
     /** The standard in force for this termination; null where none is about its class, whatever the house prefers. */
@@ -94,7 +93,7 @@ final readonly class PullForce
             foreach (Table::rows('pull-force') as $row) {
                 if ($row['standard'] === $standard->value) {
                     $force = (float) $row['force'];
-                    $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * self::NEWTONS_PER_POUND_FORCE : $force, $row];
+                    $read[] = [Size::parse($row['size']), $row['unit'] === 'lbf' ? $force * Newtons::POUND_FORCE : $force, $row];
                 }
             }
             usort($read, static fn(array $one, array $other): int => $one[0]->area <=> $other[0]->area);

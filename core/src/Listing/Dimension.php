@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Listing;
 
+use Gondrik\Core\Size\Newtons;
 use Gondrik\Core\Size\Torque;
 
 /** What the numbers of a column measure; the workbook has each in one unit, a table that somebody brings may have it in another. */
@@ -21,7 +22,7 @@ enum Dimension
     {
         return match ($this) {
             self::Length => ['mm' => 1.0, 'cm' => 10.0, 'in' => 25.4, 'inch' => 25.4, 'inches' => 25.4, '"' => 25.4, '″' => 25.4, 'mil' => 0.0254][$unit] ?? null,
-            self::Force => ['n' => 1.0, 'kn' => 1000.0, 'lbf' => 0.45359237 * 9.80665, 'lb' => 0.45359237 * 9.80665, 'kgf' => 9.80665][$unit] ?? null,
+            self::Force => ['n' => 1.0, 'kn' => 1000.0, 'lbf' => Newtons::POUND_FORCE, 'lb' => Newtons::POUND_FORCE, 'kgf' => Newtons::KILOGRAM_FORCE][$unit] ?? null,
             self::Torque => ['nm' => 1.0, 'lbfin' => Torque::POUND_INCH, 'inlb' => Torque::POUND_INCH, 'lbfft' => Torque::POUND_FOOT, 'ftlb' => Torque::POUND_FOOT][$unit] ?? null,
             self::Temperature => ['°c' => 1.0, 'c' => 1.0][$unit] ?? null,
             self::Mass => ['g' => 1.0, 'kg' => 1000.0, 'oz' => 28.349523125, 'lb' => 453.59237][$unit] ?? null,

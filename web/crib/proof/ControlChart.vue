@@ -120,6 +120,7 @@ const isCompared = ref(false);
             <th scope="col">Day</th>
             <th scope="col">Mean, N</th>
             <th scope="col">Range, N</th>
+            <th scope="col">Each, N</th>
             <th scope="col">What is said of it</th>
           </tr>
         </thead>
@@ -128,6 +129,7 @@ const isCompared = ref(false);
             <th scope="row">{{ dayWords(one.on, on) }}</th>
             <td class="mono">{{ one.mean.toFixed(1) }}</td>
             <td class="mono">{{ one.range.toFixed(1) }}</td>
+            <td class="mono">{{ one.forces.map((force) => force.toFixed(1)).join(' ') }}</td>
             <td>{{ one.says.join('; ') }}</td>
           </tr>
         </tbody>

@@ -1,40 +1,6 @@
 import { expect, it } from 'vitest';
-import { alarmsInWords, HEIGHT, layoutOf, showsRequired, WIDTH, type Chart } from './chart';
-
-const chart = (means: number[], more: Partial<Chart> = {}): Chart => ({
-  wireId: 'w',
-  terminalId: null,
-  wire: 'Wire',
-  terminal: null,
-  nest: null,
-  sigma: 2,
-  inControl: true,
-  asset: 'C-1',
-  n: 5,
-  trial: false,
-  leftOut: 0,
-  centre: 100,
-  rBar: 4,
-  upper: 106,
-  lower: 94,
-  rangeUpper: 10,
-  rangeLower: 0,
-  required: null,
-  capability: null,
-  against: null,
-  requiredBy: null,
-  proven: { state: 'too-few', says: '', size: '18 AWG', nest: null, stated: null, offered: null },
-  subgroups: means.map((mean, at) => ({
-    entry: `p${at}`,
-    on: '2027-03-01',
-    mean,
-    range: 4,
-    fired: mean > 106 ? ['beyond-3'] : [],
-    forces: [mean],
-    says: [],
-  })),
-  ...more,
-});
+import { alarmsInWords, HEIGHT, layoutOf, showsRequired, WIDTH } from './chart';
+import { chart } from './chart.fixture';
 
 it('draws the higher force higher, and marks what fired', () => {
   const { points, y } = layoutOf(chart([100, 103, 108]));

@@ -115,8 +115,11 @@ test('pictures of the main views', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'light' });
 
   // The sheet that a lead hangs up, as it comes out of the printer.
-  const sheet = await page.request.get('/api/v1/coverage.pdf?kit=pylon-backpack&scope=tower-7');
+  const sheet = await page.evaluate(async () => {
+    const answer = await fetch('/api/v1/coverage.pdf?kit=pylon-backpack&scope=tower-7');
+    return [...new Uint8Array(await answer.arrayBuffer())];
+  });
   execFileSync('pdftoppm', ['-png', '-r', '80', '-singlefile', '-', `${folder}/cover-sheet`], {
-    input: await sheet.body(),
+    input: Buffer.from(sheet),
   });
 });

@@ -24,7 +24,7 @@ use Gondrik\Core\Wording\Words;
 final readonly class CoverSheet
 {
     /** mm of the sheet that are left to holes, lines and rules. */
-    private const ROOM = 202.0;
+    private const ROOM = 236.0;
 
     /** mm of a line of the table's text, and what is around a row. */
     private const LINE = 4.2;
@@ -131,7 +131,7 @@ final readonly class CoverSheet
         }
         $lacking = array_map(static fn(\BackedEnum $kind): string => Words::for('kind', (string) $kind->value), $headline->carryMissing);
 
-        return implode('   ', [
+        return implode(' · ', [
             ...$parts,
             ...$share === null ? [] : [round(100 * $share) . ' % made' . ($headline->makeshiftCounts ? ', makeshift counted' : '')],
             ...$lacking === [] ? [] : ['not in the kit: ' . implode(', ', $lacking)],

@@ -106,6 +106,16 @@ it('tells at one size what differs from line to line', function () use ($lineOf)
         ->and($drop->whose['insulated'])->toBe([Whose::Neither])->and($drop->drop->marks['insulated'])->toBe(Status::Hole);
 });
 
+it('keeps the two ends of a splice apart, each at its size', function (): void {
+    $splice = (object) ['id' => 'splice', 'wire' => '16-stranded', 'wireB' => '14-stranded', 'terminal' => 'butt-blue', 'quantity' => 4];
+    $both = twoKits(['bench' => ['cut-diagonal', 'notch-16-only'], 'bag' => ['cut-diagonal', 'notch-14-only']], [$splice]);
+    $strip = array_map(static fn(DropOfTwo $of): array => [$of->drop->size->written, array_column($of->whose['strip'], 'value'), $of->drop->marks['strip']->value], RulerOfTwo::of($both)->drops);
+    // A notch that is one too large is a makeshift, one too small cuts strands.
+    expect($strip)->toBe([['16 AWG', ['one-better'], 'covered'], ['14 AWG', ['other'], 'covered']])
+        // Neither makes the splice as a whole.
+        ->and($both->lines[0]->whose)->toBe(Whose::Neither);
+});
+
 it('draws a model twice that lacks in one kit what it requires', function () use ($lineOf): void {
     $both = twoKits(
         ['bench' => ['cut-frame', 'blade'], 'bag' => ['cut-frame']],

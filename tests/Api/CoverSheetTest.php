@@ -21,7 +21,9 @@ it('prints the verdict, what would close each hole, the lines and the rules in f
         ->toContain('What does nobody do alone without a sign-off? All crimping, soldering.')
         ->toContain('Pull-out force: Each class its own standard.')
         ->toContain('give way to local codes')
-        ->not->toContain('As if');
+        ->not->toContain('As if')
+        // All of its lines have room.
+        ->not->toContain('more lines')->toContain('· 37 % made · not in the kit');
     // A page ends with a form feed.
     expect(substr_count(coverSheet($this), "\f"))->toBe(1);
 });
@@ -42,6 +44,17 @@ it('stays on one page for a long scope: what is open first, and what it leaves o
     $text = coverSheet($this, ['scope' => 'long']);
     expect(substr_count($text, "\f"))->toBe(1)->and((string) preg_replace('~\s+~u', ' ', $text))->toMatch('~\d\d more lines, none of them open; all of them are on Cover~')->toContain('No tool: taking sheaths off');
 });
+
+it('stays on one page whatever stands on it', function (string $kit, array $more): void {
+    $this->actingAs($this->lead($this->demo()));
+    foreach (array_column($this->getJson('/api/v1/scopes')->json('data'), 'id') as $scope) {
+        expect(substr_count(coverSheet($this, ['kit' => $kit, 'scope' => $scope, ...$more]), "\f"))->toBe(1, $scope);
+    }
+})->with([
+    'a kit that does little' => ['apprentice-box', []],
+    'and something supposed besides, in hands, on a day' => ['apprentice-box', ['without' => 'oval-ratchet', 'on' => '2027-02-01', 'rules' => '{"preset":"aircraft"}']],
+    'a kit that does much' => ['cabin-bench', []],
+]);
 
 it('wants a kit', function (): void {
     $this->actingAs($this->lead($this->demo()));

@@ -51,6 +51,15 @@ it('keeps holes apart from what is covered for as long as it can, and never drop
   const standing = thinned(drops, scaleOf([...drops, drop(60)]));
   expect(standing.length).toBeLessThan(drops.length);
   for (const { of } of standing) expect(new Set(of.map(({ status }) => status)).size).toBe(1);
+  // Rather what is made well with what is made badly, even where the hole is nearer.
+  const bad = (area: number) => drop(area, { status: 'makeshift', marks: { cut: 'makeshift' } });
+  const turns = [drop, bad, drop, bad, hole, drop, bad, hole, drop, bad];
+  let area = 1;
+  const close = turns.map((of, i) => of((area *= turns[i + 1] === hole || of === hole ? 1.0005 : 1.003)));
+  const few = thinned([...close, drop(60)], scaleOf([...close, drop(60)]));
+  expect(few.length).toBeLessThan(close.length);
+  for (const { of } of few)
+    expect(new Set(of.map(({ status }) => status === 'hole')).size, JSON.stringify(of)).toBe(1);
   // In no room at all they stand together, and the hole is what is seen.
   const mixed = thinned([drop(1), hole(1.0001), drop(1.0002)], scaleOver([1, 1.0003], 96, 96.1));
   expect(mixed.map((one) => one.drop.status)).toContain('hole');
@@ -77,6 +86,7 @@ it('tells of a line with several sizes from where to where, all lines once, the 
     marks: { cut: 'makeshift', strip: 'covered' },
     whose: { cut: ['both', 'one'], strip: ['other'] },
   });
+  expect(together([drop(1, { marks: { cut: 'makeshift' } }), drop(2)]).marks).toEqual({ cut: 'makeshift' });
   expect(together([drop(1)])).toEqual(drop(1));
   expect(together([hole(1), drop(2)])).toMatchObject({ status: 'hole', marks: { lug: 'hole' } });
   expect(together([drop(1), drop(2)])).not.toHaveProperty('whose');

@@ -39,7 +39,7 @@ export const isOwn = (rules: ShopRules, draft: Answers, rule: string): boolean =
 
 /** The draft with one more answer; what is as it was is not in it. */
 export function withAnswer(rules: ShopRules, draft: Answers, rule: string, value: unknown): Answers {
-  const next = rule !== 'preset' && isSame(value, usualOf(rules, draft, rule)?.value) ? null : value;
+  const next = isSame(value, usualOf(rules, draft, rule)?.value) ? null : value;
   const rest = Object.fromEntries(Object.entries(draft).filter(([key]) => key !== rule));
   return isSame(next, saidOf(rules, rule)) ? rest : { ...rest, [rule]: next };
 }

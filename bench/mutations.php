@@ -428,7 +428,9 @@ return [
     ['app/Planning/ShopRules.php', '$was !== $is', 'true'],
     ['app/Http/Controllers/RulesController.php', 'Gate::allows(\'export\', Shop::class) ?', 'true ?'],
     ['app/Http/Requests/PlanRequest.php', ' && !$this->has(\'rules\')', ''],
-    ['app/Print/CoverSheet.php', '$taken <= $room', 'true'],
+    ['app/Print/Paper.php', '[$has, $fits] = [$pdf, $try];', '[$has, $fits, $not] = [$pdf, $try, $try];'],
+    ['app/Print/Paper.php', '->get_page_count() === 1', '->get_page_count() < 3'],
+    ['app/Print/CoverSheet.php', 'count($lines) <= $most ? $lines :', 'false ? $lines :'],
     ['app/Print/CoverSheet.php', '...self::of($lines, Status::Hole), ...self::of($lines, Status::Makeshift)', '...self::of($lines, Status::Makeshift), ...self::of($lines, Status::Hole)'],
     // Two kits side by side, the report as a file.
     ['src/Coverage/Whose.php', '!$one->isMade() && !$other->isMade() => self::Neither', '!$one->isMade() || !$other->isMade() => self::Neither'],

@@ -23,19 +23,8 @@ use Gondrik\Core\Wording\Words;
  */
 final readonly class CoverSheet
 {
-    /** mm of the sheet that are left to holes, lines and rules. */
-    private const ROOM = 236.0;
-
-    /** mm of a line of the table's text, and what is around a row. */
-    private const LINE = 4.2;
-
-    private const AROUND = 2.7;
-
-    /** Characters that stand beside each other in a column of the table. */
-    private const COLUMN = 46;
-
-    /** The same of the rules, which are printed smaller and as wide as the sheet. */
-    private const WIDE = 125;
+    /** More lines than this have no room on any sheet. */
+    public const LINES = 34;
 
     /** Holes that are told in words. */
     public const HOLES = 6;
@@ -50,12 +39,16 @@ final readonly class CoverSheet
         $this->sentence = new Sentence($units);
     }
 
-    /** @return array{verdict: string, counts: string, holes: list<array{does: string, terminations: int, wanted: string}>, moreHoles: int, rows: list<array{shape: string, open: bool, line: string, says: string}>, left: string, rules: list<array{question: string, words: string}>, standard: string} */
-    public function data(): array
+    /**
+     * @param int $most lines that stand on it: all of them where there are no more, else what is open first
+     *
+     * @return array{verdict: string, counts: string, holes: list<array{does: string, terminations: int, wanted: string}>, moreHoles: int, rows: list<array{shape: string, open: bool, line: string, says: string}>, left: string, rules: list<array{question: string, words: string}>, standard: string}
+     */
+    public function data(int $most): array
     {
         $rules = (new RulesWriter())->differing($this->report->rules, new HouseRules());
         $lines = $this->report->lines;
-        $shown = $this->thatFit($lines, $rules);
+        $shown = count($lines) <= $most ? $lines : array_slice([...self::of($lines, Status::Faulty), ...self::of($lines, Status::Hole), ...self::of($lines, Status::Makeshift), ...self::of($lines, Status::Covered)], 0, $most);
 
         return [
             'verdict' => $this->verdict(),
@@ -67,38 +60,6 @@ final readonly class CoverSheet
             'rules' => array_map(static fn(array $rule): array => ['question' => $rule['question'], 'words' => $rule['words']], $rules),
             'standard' => (new RulesWriter())->answers($this->report->rules)['pullStandard']['words'],
         ];
-    }
-
-    /**
-     * All lines where they have room, else what is open first.
-     *
-     * @param list<LineCover>             $lines
-     * @param list<array<string, string>> $rules
-     *
-     * @return list<LineCover>
-     */
-    private function thatFit(array $lines, array $rules): array
-    {
-        $high = static fn(int $column, string ...$texts): float => self::LINE * max(1.0, ...array_map(static fn(string $text): float => ceil(mb_strlen($text) / $column), $texts)) + self::AROUND;
-        $room = self::ROOM
-            - array_sum(array_map(static fn(array $hole): float => $high(20, $hole['does']) + $high(75, $hole['wanted']) - self::LINE, $this->holes()))
-            - $high(self::WIDE, implode(' ', array_merge(...array_map(static fn(array $rule): array => [$rule['question'], $rule['words']], $rules))));
-        $fit = static function (array $of) use ($room, $high): array {
-            $taken = 0.0;
-            $fitting = [];
-            foreach ($of as [$cover, $row]) {
-                $taken += $high(self::COLUMN, $row['line'], $row['says']);
-                if ($taken <= $room) {
-                    $fitting[] = $cover;
-                }
-            }
-
-            return $fitting;
-        };
-        $withRow = fn(LineCover $cover): array => [$cover, $this->row($cover)];
-        $all = $fit(array_map($withRow, $lines));
-
-        return count($all) === count($lines) ? $all : $fit(array_map($withRow, [...self::of($lines, Status::Faulty), ...self::of($lines, Status::Hole), ...self::of($lines, Status::Makeshift), ...self::of($lines, Status::Covered)]));
     }
 
     /** @return list<array{does: string, terminations: int, wanted: string}> the first of them */

@@ -19,6 +19,38 @@ final readonly class Paper
      */
     public function pdf(string $view, array $data): string
     {
+        return (string) $this->rendered($view, $data)->output();
+    }
+
+    /**
+     * On one sheet, with as much on it as has room.
+     *
+     * @param view-string                         $view of resources/views/paper
+     * @param int                                 $most of what may stand on it
+     * @param \Closure(int): array<string, mixed> $data with so much of it, or less
+     */
+    public function onOneSheet(string $view, int $most, \Closure $data): string
+    {
+        // Nobody knows how high a text stands before it is set: so much has room, and so much has not.
+        [$has, $fits, $not] = [null, 0, $most + 1];
+        for ($try = $most; $not - $fits > 1; $try = intdiv($fits + $not, 2)) {
+            $pdf = $this->rendered($view, $data($try));
+            if ($pdf->getCanvas()->get_page_count() === 1) {
+                [$has, $fits] = [$pdf, $try];
+            } else {
+                $not = $try;
+            }
+        }
+
+        return (string) ($has ?? $this->rendered($view, $data(0)))->output();
+    }
+
+    /**
+     * @param view-string          $view
+     * @param array<string, mixed> $data
+     */
+    private function rendered(string $view, array $data): Dompdf
+    {
         $options = new Options([
             'isRemoteEnabled' => false,
             'isPhpEnabled' => false,
@@ -33,7 +65,7 @@ final readonly class Paper
         $pdf->loadHtml(view($view, $data)->render(), 'UTF-8');
         $pdf->render();
 
-        return (string) $pdf->output();
+        return $pdf;
     }
 
     /** A folder to write to; the packages' own are read-only to the web server. */

@@ -40,10 +40,8 @@ final class CoverageFileController extends Controller
     public function print(CoverageRequest $request, Paper $paper): Response
     {
         [$name, $report] = $this->asked($request);
-        $sheet = (new CoverSheet($report, $request->units()))->data();
-
-        return self::pdf($name, $paper->pdf('paper.cover', [
-            ...$sheet,
+        $sheet = new CoverSheet($report, $request->units());
+        $head = [
             'title' => 'Cover',
             'shop' => $this->shop($request)->refresh()->name,
             'kit' => $report->kit->of->name,
@@ -53,7 +51,9 @@ final class CoverageFileController extends Controller
             'date' => now()->isoFormat('D MMMM YYYY'),
             'isSupposed' => $request->asked()->isSupposed(),
             'hasOpen' => $report->headline->hole + $report->headline->faulty > 0,
-        ]));
+        ];
+
+        return self::pdf($name, $paper->onOneSheet('paper.cover', min(CoverSheet::LINES, count($report->lines)), static fn(int $most): array => [...$sheet->data($most), ...$head]));
     }
 
     /** @return array{string, Report, KitOnDay} the file's name without its ending, and what stands in it */

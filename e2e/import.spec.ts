@@ -32,9 +32,14 @@ test.describe('the lead', () => {
   });
 
   test('brings a good workbook in, and a second time nothing changes', async ({ page }) => {
-    const good = book();
-    good.kits.push({ id: `spare-${Date.now()}`, name: 'Spare bag', tools: [{ tool: 'flush-cut' }] });
+    // As the page says: what the shop has, changed and brought back. Its days are those of the shop, whichever day it is.
     await page.goto('/shop');
+    const [own] = await Promise.all([
+      page.waitForEvent('download'),
+      page.getByRole('link', { name: 'Take what this shop has' }).click(),
+    ]);
+    const good = JSON.parse(readFileSync(await own.path(), 'utf8'));
+    good.kits.push({ id: `spare-${Date.now()}`, name: 'Spare bag', tools: [{ tool: 'flush-cut' }] });
     await bring(page, good, 'good.json');
     await expect(page.getByRole('heading', { name: 'good.json is good. It would' })).toBeVisible();
     await expect(page.getByRole('row', { name: /^Kits 1 0 / })).toBeVisible();
@@ -77,7 +82,7 @@ test.describe('the lead', () => {
     await expect(page.getByRole('complementary', { name: 'Thing CU-05' })).toContainText('taken back');
   });
 
-  test('exports the shop as a workbook, and takes an example', async ({ page }) => {
+  test('exports the shop as a workbook', async ({ page }) => {
     await page.goto('/shop');
     const [download] = await Promise.all([
       page.waitForEvent('download'),
@@ -86,11 +91,6 @@ test.describe('the lead', () => {
     const exported = JSON.parse(readFileSync(await download.path(), 'utf8'));
     expect(exported.gondrik).toBe(1);
     expect(exported.wires.length).toBeGreaterThanOrEqual(book().wires.length);
-    const [example] = await Promise.all([
-      page.waitForEvent('download'),
-      page.getByRole('link', { name: 'Take the example' }).click(),
-    ]);
-    expect(JSON.parse(readFileSync(await example.path(), 'utf8')).title).toBe('Tarnholt Ropeway');
   });
 });
 

@@ -30,13 +30,14 @@ const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): S
 
 const post = vi.hoisted(() => vi.fn());
 const went = vi.hoisted(() => vi.fn());
+const listed = vi.hoisted(() => ({ data: [] as unknown[] }));
 vi.mock('vue-router', async (original) => ({
   ...(await original<typeof import('vue-router')>()),
   useRouter: () => ({ push: went }),
 }));
 vi.mock('@/api/client', async (original) => ({
   ...(await original<typeof import('@/api/client')>()),
-  api: { POST: post, GET: () => Promise.resolve({ data: { data: [] }, response: new Response() }) },
+  api: { POST: post, GET: () => Promise.resolve({ data: listed, response: new Response() }) },
 }));
 
 /** The page with a server that answers these in turn; a null is no answer at all. */
@@ -149,4 +150,16 @@ it('reads a workbook at once that was brought elsewhere', async () => {
   const { calls } = shown([]);
   await flushPromises();
   expect(calls).toHaveLength(1);
+});
+
+it('gives the example to who has nothing yet, and else what the shop has, whose days are its own', async () => {
+  const addresses = async () => {
+    const { view } = shown([]);
+    await flushPromises();
+    return view.findAll('a').map((one) => [one.text(), one.attributes('href')]);
+  };
+  expect(await addresses()).toEqual([['Take the example', expect.stringContaining('tarnholt-ropeway')]]);
+  listed.data = [{ id: 'bag', name: 'Bag' }];
+  expect(await addresses()).toEqual([['Take what this shop has', '/api/v1/workbook']]);
+  listed.data = [];
 });

@@ -21,7 +21,7 @@ const file = ref<File | null>(null);
 /** It was brought here, but is a table: of what, only its owner knows. */
 const table = shallowRef<File | null>(null);
 const router = useRouter();
-const { scopes } = useKitsAndScopes();
+const { kits, scopes, isLoading } = useKitsAndScopes();
 const ways = computed(() => {
   const scope = scopes.value.find(({ archived }) => !archived);
   return [
@@ -61,6 +61,9 @@ function chosen(event: Event): void {
   // The same file, mended, must count as a new choice.
   target.value = '';
 }
+
+/** The example tells of other days than a shop's own log does: it is for who has nothing yet. */
+const isEmpty = computed(() => !isLoading.value && kits.value.length === 0 && scopes.value.length === 0);
 
 const problem = computed(() => {
   const error = undo.error.value ?? apply.error.value ?? check.error.value;
@@ -102,7 +105,8 @@ watch([problem, plan, isUndone], () => void nextTick(() => outcome.value?.focus(
         </p>
         <p class="muted small">
           JSON, or a zip of tables, up to 10 MB. No workbook yet?
-          <a :href="example" download="example-workbook.json">Take the example</a>, change it, bring it back.
+          <a v-if="isEmpty" :href="example" download="example-workbook.json">Take the example</a>
+          <a v-else href="/api/v1/workbook" download>Take what this shop has</a>, change it, bring it back.
         </p>
       </div>
       <input

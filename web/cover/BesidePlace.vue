@@ -8,6 +8,7 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import DataGrid from '@/grid/DataGrid.vue';
 import type { GridColumn } from '@/grid/columns';
+import LineTitle from '@/lines/LineTitle.vue';
 import { awayBy } from '@/lines/reading';
 import GaugeRuler from '@/ruler/GaugeRuler.vue';
 import { LETTERS, whoseWords } from '@/ruler/whose';
@@ -172,10 +173,7 @@ function explain(row: { id: string }, column: string): void {
           @open="explain"
         >
           <template #cell="{ row, column }">
-            <span v-if="column.key === 'line'" class="names">
-              <b>{{ row.title }}</b>
-              <small class="muted">{{ row.wires }}</small>
-            </span>
+            <LineTitle v-if="column.key === 'line'" :title="row.title" :wires="row.wires" />
             <span v-else-if="column.key === 'quantity'" class="mono">{{ row.line.quantity ?? 1 }}</span>
             <b v-else-if="column.key === 'whose'" :class="{ alike: row.whose === 'both' }">{{
               column.value?.(row)
@@ -281,26 +279,6 @@ h2 {
 
 .table {
   flex: 1 0 214px;
-}
-
-.names {
-  min-width: 0;
-}
-
-.names > * {
-  display: block;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  line-height: 1.22;
-}
-
-.names b {
-  font-weight: 560;
-}
-
-.names small {
-  font-size: 11.5px;
 }
 
 .alike {

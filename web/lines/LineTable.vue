@@ -11,6 +11,7 @@ import { operationWords } from '@/shared/status';
 import { operationsIn, stepsOf, verdictWords, type LineRow } from './reading';
 import { VERDICT, writtenColumns, type SheetEdit } from './sheet';
 import CellEditor from './CellEditor.vue';
+import LineTitle from './LineTitle.vue';
 
 /** The lines of a scope, a cell for each step with its mark, tool and position. */
 const props = defineProps<{
@@ -143,10 +144,7 @@ defineExpose({
       <span v-else-if="column.key === 'terminal'" class="one">{{ row.terminal?.name ?? '–' }}</span>
       <div v-else-if="column.key === 'line'" class="line">
         <StatusMark :status="row.report.status" />
-        <span class="names">
-          <b>{{ row.title }}</b>
-          <small class="muted">{{ row.wires }}</small>
-        </span>
+        <LineTitle :title="row.title" :wires="row.wires" />
         <em v-if="row.change" class="change" :class="row.change">{{ row.change }}</em>
       </div>
       <span v-else-if="column.key === 'size'" class="size">
@@ -201,26 +199,6 @@ defineExpose({
   gap: 10px;
   align-items: center;
   min-width: 0;
-}
-
-.names {
-  min-width: 0;
-}
-
-.names > * {
-  display: block;
-  overflow: hidden;
-  text-overflow: ellipsis;
-  white-space: nowrap;
-  line-height: 1.22;
-}
-
-.names b {
-  font-weight: 560;
-}
-
-.names small {
-  font-size: 11.5px;
 }
 
 .change {

@@ -14,8 +14,17 @@ interface Seen {
   pushed: unknown[];
   kits: { id: string; name: string }[];
   whose: string[];
+  away: { asset: string; tool: string; text: string }[][];
 }
-const seen = vi.hoisted((): Seen => ({ asks: null, query: {}, shown: [], pushed: [], kits: [], whose: [] }));
+const seen = vi.hoisted((): Seen => ({
+  asks: null,
+  query: {},
+  shown: [],
+  pushed: [],
+  kits: [],
+  whose: [],
+  away: [[], []],
+}));
 vi.mock('@/data/beside', () => ({
   useBeside: (two: Ref<TwoKits>) => {
     seen.asks = two;
@@ -24,8 +33,8 @@ vi.mock('@/data/beside', () => ({
         { id: 'bag', name: 'Bag' },
         { id: 'van', name: 'Van' },
       ],
-      away: [[], []],
-      ruler: { ticks: [], lanes: [], drops: [] },
+      away: seen.away,
+      ruler: { ticks: [], lanes: [], drops: [{}] },
     };
     return { data: ref(beside), error: ref(null), isPlaceholderData: ref(false), refetch: vi.fn() };
   },
@@ -70,6 +79,7 @@ const place = () =>
       stubs: {
         PlaceFrame: { template: '<main><slot /></main>' },
         RouterLink: true,
+        GaugeRuler: { name: 'GaugeRuler', props: ['away'], template: '<i />' },
         DataGrid: { name: 'DataGrid', props: ['rows', 'columns'], template: '<div class="grid" />' },
       },
     },
@@ -135,4 +145,11 @@ it('opens Cover of the kit in whose column one presses, on the same day', () => 
 it('says what it wants where there is one kit alone', () => {
   seen.kits = [{ id: 'bag', name: 'bag' }];
   expect(place().text()).toContain('Once there are two kits');
+});
+
+it('tells of a model that is away in both kits why it is in each', () => {
+  const away = (asset: string, text: string) => [{ asset, tool: 'oval', text }];
+  seen.away = [away('CR-1', 'It is lent.'), away('CR-2', 'It is past due.')];
+  const told = place().getComponent({ name: 'GaugeRuler' }).props('away') as Map<string, string>;
+  expect(told.get('oval')).toBe('CR-1. It is lent. CR-2. It is past due.');
 });

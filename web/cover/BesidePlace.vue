@@ -61,7 +61,8 @@ function fold(lane: string): void {
   if (!now.delete(lane)) now.add(lane);
   unfolded.value = now;
 }
-const away = computed(() => new Map((beside.value?.away ?? []).flatMap((of) => [...awayBy(of)])));
+/** What is away in both is told of both. */
+const away = computed(() => awayBy((beside.value?.away ?? []).flat()));
 
 const columns = computed<GridColumn<LineOfTwo>[]>(() => [
   { key: 'line', title: 'Line', width: 200, grow: 2, value: (row) => row.title },

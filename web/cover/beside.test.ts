@@ -51,6 +51,9 @@ it('reads each line with what both make of it', () => {
 
 it.each([
   [{ both: 4, neither: 3 }, 'Both make the same'],
+  [{ both: 4, 'one-better': 2 }, 'Both make the same, but not equally well'],
+  [{ 'other-better': 2 }, 'Both make the same, but not equally well'],
+  [{ neither: 3 }, 'Neither makes any of it'],
   [{ one: 5, both: 1 }, 'Bag makes all that Van makes, and 5 terminations more'],
   [{ other: 1 }, 'Van makes all that Bag makes, and 1 termination more'],
   [{ one: 5, other: 2 }, 'Each makes what the other cannot: Bag 5 terminations, Van 2'],

@@ -44,7 +44,11 @@ export function toldOf({ sums, kits }: Beside): { key: keyof Beside['sums']; tex
 export function verdictOf({ sums, kits }: Beside): string {
   const [one, other] = kits.map(({ name }) => name);
   const [more, less] = [sums.one.terminations, sums.other.terminations];
-  if (more === 0 && less === 0) return 'Both make the same';
+  if (more === 0 && less === 0) {
+    const [better, worse] = [sums['one-better'].terminations, sums['other-better'].terminations];
+    if (sums.both.lines === 0 && better === 0 && worse === 0) return 'Neither makes any of it';
+    return better || worse ? 'Both make the same, but not equally well' : 'Both make the same';
+  }
   if (less === 0) return `${one} makes all that ${other} makes, and ${counted(more, 'termination')} more`;
   if (more === 0) return `${other} makes all that ${one} makes, and ${counted(less, 'termination')} more`;
   return `Each makes what the other cannot: ${one} ${counted(more, 'termination')}, ${other} ${less}`;

@@ -32,7 +32,7 @@ function raced(string $name, Instance $instance): array
         exit(1);
     }
 
-    return [$ours, $cbc->seconds];
+    return [$ours, $cbc->cbc->seconds];
 }
 
 $ratios = [];

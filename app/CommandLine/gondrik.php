@@ -7,10 +7,12 @@ use App\CommandLine\CalendarCommand;
 use App\CommandLine\CardCommand;
 use App\CommandLine\ChartCommand;
 use App\CommandLine\CheckCommand;
+use App\CommandLine\LabourCommand;
 use App\CommandLine\LineCommand;
 use App\CommandLine\MatrixCommand;
 use App\CommandLine\PeopleCommand;
 use App\CommandLine\PlanCommand;
+use App\CommandLine\SuppliesCommand;
 use Symfony\Component\Console\Application;
 
 $autoload = __DIR__ . '/../../vendor/autoload.php';
@@ -38,10 +40,12 @@ $application->add(new CalendarCommand());
 $application->add(new CardCommand());
 $application->add(new ChartCommand());
 $application->add(new CheckCommand());
+$application->add(new LabourCommand());
 $application->add(new LineCommand());
 $application->add(new MatrixCommand());
 $application->add(new PeopleCommand());
 $application->add(new PlanCommand());
+$application->add(new SuppliesCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);
 try {

@@ -43,7 +43,7 @@ it('has a word for every answer that a workbook may give, and for no other', fun
         $part = $of($part);
         $values = match (true) {
             $rule === 'insulations' => ['any', ...$defs['material']['enum']],
-            $question->asks === RuleAsks::Number => [],
+            in_array($question->asks, [RuleAsks::Number, RuleAsks::Share], true) => [],
             $question->asks === RuleAsks::Findings => $of($of($part['items'])['properties']['condition'])['enum'],
             ($part['type'] ?? '') === 'boolean' => ['true', 'false'],
             default => $part['enum'] ?? $of($part['items'])['enum'],

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Bench;
 
-use Gondrik\Core\Reference\Table;
+use Gondrik\Core\Terminal\TubeSize;
 use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Tolerance;
 
@@ -13,13 +13,7 @@ final readonly class SleeveChoice
 {
     use Changed;
 
-    /** It must pass over the widest part with so much room. */
-    private const PASSES = 1.1;
-
-    /** Shrunk it must be so much narrower than the narrowest part. */
-    private const GRIPS = 0.9;
-
-    /** It also becomes shorter by so much. */
+    /** A tube that shrinks becomes shorter by so much. */
     private const SHORTENS = 0.10;
 
     /** Onto the insulation, on each side where a wire comes out. */
@@ -41,22 +35,22 @@ final readonly class SleeveChoice
     public static function of(float $widest, float $narrowest, ?float $covered = null, bool $isLined = false): self
     {
         $cutLength = $covered === null ? null : self::cutLength($covered);
-        $row = self::smallest($widest, $narrowest, $isLined);
-        if ($row !== null) {
-            $source = Source::row($row, $row['series'] . ', ' . $row['name']);
+        $size = TubeSize::smallest($widest, $narrowest, $isLined);
+        if ($size !== null) {
+            $source = Source::row($size->row, $size->row['series'] . ', ' . $size->name);
 
             return new self(
-                Figure::of($row['name'], $source),
-                Figure::mm((float) $row['expanded_mm'], $source),
-                Figure::mm((float) $row['recovered_mm'], $source),
-                Figure::of(self::ratio($row), $source),
+                Figure::of($size->name, $source),
+                Figure::mm($size->expanded, $source),
+                Figure::mm($size->recovered, $source),
+                Figure::of($size->ratio, $source),
                 null,
                 $cutLength,
             );
         }
         $none = self::none($isLined, new Note(NoteCode::SleeveNone, ['widest' => $widest, 'narrowest' => $narrowest]));
 
-        return new self(...$none, neededRatio: Figure::of(self::PASSES * $widest / (self::GRIPS * $narrowest), Source::formula(Formula::SleeveRatio)), cutLength: $cutLength);
+        return new self(...$none, neededRatio: Figure::of(TubeSize::neededRatio($widest, $narrowest), Source::formula(Formula::SleeveRatio)), cutLength: $cutLength);
     }
 
     /** Where it is not known what it goes over; the length may still be. */
@@ -98,29 +92,5 @@ final readonly class SleeveChoice
             'recovered' => Figure::mm(null, $source, $why),
             'ratio' => Figure::of(null, $source, note: $why),
         ];
-    }
-
-    /** @return array<string, string>|null the smallest that passes and grips */
-    private static function smallest(float $widest, float $narrowest, bool $isLined): ?array
-    {
-        $best = null;
-        foreach (Table::rows('heat-shrink') as $row) {
-            $fits = ($row['adhesive'] === 'yes') === $isLined
-                && !Tolerance::isBelow((float) $row['expanded_mm'], self::PASSES * $widest)
-                && !Tolerance::isAbove((float) $row['recovered_mm'], self::GRIPS * $narrowest);
-            if ($fits && ($best === null || (float) $row['expanded_mm'] < (float) $best['expanded_mm'])) {
-                $best = $row;
-            }
-        }
-
-        return $best;
-    }
-
-    /** @param array<string, string> $row whose series ends in "2:1" */
-    private static function ratio(array $row): float
-    {
-        return preg_match('~(\d+(?:\.\d+)?):1$~', $row['series'], $found) === 1
-            ? (float) $found[1]
-            : throw new \LogicException('heat-shrink: the series "' . $row['series'] . '" names no ratio');
     }
 }

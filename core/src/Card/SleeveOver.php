@@ -21,7 +21,7 @@ final readonly class SleeveOver
         if (!$line->sleeve->isTube() || $line->ends === []) {
             return null;
         }
-        $isLined = $line->sleeve === Sleeve::Lined;
+        $isLined = self::isLined($line);
         $over = self::measures($line);
         if ($over === null) {
             return SleeveChoice::unknown($isLined, self::whyUnknown($line), self::cutLength($line));
@@ -29,6 +29,11 @@ final readonly class SleeveOver
         $choice = SleeveChoice::of($over->widest, $over->narrowest, $over->covered, $isLined);
 
         return $over->covered === null ? $choice->withLength(self::cutLength($line)) : $choice;
+    }
+
+    public static function isLined(Line $line): bool
+    {
+        return $line->sleeve === Sleeve::Lined;
     }
 
     /** Null where no tube is slid on, or the workbook does not state what it goes over. */

@@ -17,6 +17,9 @@ enum What: string
     case Cleared = 'cleared';
     case Skill = 'skill';
     case Practice = 'practice';
+    case Counted = 'counted';
+    case Received = 'received';
+    case Used = 'used';
     case Void = 'void';
 
     /** Whether it sets right what was written or held back before. */
@@ -39,6 +42,9 @@ enum What: string
             self::Cleared => Cleared::class,
             self::Skill => SkillTold::class,
             self::Practice => Practised::class,
+            self::Counted => Counted::class,
+            self::Received => Received::class,
+            self::Used => Used::class,
             self::Void => Voided::class,
         };
     }

@@ -57,6 +57,18 @@ final readonly class LineChecks
         return $findings->reasons();
     }
 
+    /** Whether it cannot be made as it is written, whatever the tool. */
+    public function areFaulty(Line $line): bool
+    {
+        foreach ($this->of($line) as $check) {
+            if ($check->fit === Fit::Unsuitable) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What concerns one of its wires. */
     private function end(Line $line, End $end, Terminal $terminal, Findings $findings): void
     {

@@ -77,6 +77,8 @@ final readonly class HouseRules
         /** Tries of a skill before somebody may ask to be signed off. */
         public int $practicePieces = 20,
         public array $signOffFor = [],
+        /** Pieces that are spoilt, as a share of those that are made. */
+        public float $scrap = 0.02,
     ) {
         $changed = [];
         foreach ((new \ReflectionMethod($this, '__construct'))->getParameters() as $parameter) {

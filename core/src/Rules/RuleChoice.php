@@ -62,6 +62,7 @@ final readonly class RuleChoice
         public ?int $practicePieces = null,
         #[ListOf(SkillGroup::class)]
         public ?array $signOffFor = null,
+        public ?float $scrap = null,
     ) {
         $seen = [];
         foreach ($findings ?? [] as $index => $rule) {

@@ -10,8 +10,6 @@ use Gondrik\Core\Match\Steps;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Scope\Step;
-use Gondrik\Core\Verdict\Fit;
-use Gondrik\Core\Verdict\Reason;
 
 /** Which skills the work asks for. */
 final class SkillNeeds
@@ -41,8 +39,7 @@ final class SkillNeeds
             $checks = new LineChecks($inForce);
             $steps = new Steps(new Operations($inForce));
             foreach ($scope->lines as $line) {
-                $isFaulty = array_filter($checks->of($line), static fn(Reason $check): bool => $check->fit === Fit::Unsuitable) !== [];
-                $skills = array_map(static fn(Step $step): ?string => $step->skill($line)?->name, $isFaulty ? [] : $steps->of($line));
+                $skills = array_map(static fn(Step $step): ?string => $step->skill($line)?->name, $checks->areFaulty($line) ? [] : $steps->of($line));
                 foreach (array_unique(array_filter($skills)) as $skill) {
                     $needed[$skill][$scope->id] = ($needed[$skill][$scope->id] ?? 0) + $line->quantity;
                 }

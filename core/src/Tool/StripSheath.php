@@ -8,6 +8,7 @@ use Gondrik\Core\Size\Limits;
 use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Value\ListOf;
+use Gondrik\Core\Value\Tolerance;
 use Gondrik\Core\Verdict\Fit;
 use Gondrik\Core\Wire\Material;
 use Gondrik\Core\Wire\SheathShape;
@@ -47,6 +48,18 @@ final readonly class StripSheath extends Capability
             throw Invalid::at($cold === null ? 'cold' : 'coldBelow', null, 'cold and coldBelow go together');
         }
         parent::__construct($grade, $skill, $proven, $note);
+    }
+
+    /** mm that come off in one pull at a temperature (°C); 0 where it does not work, null where the tool does not say. */
+    public function sectionAt(float $ambient): ?float
+    {
+        return $this->isCold($ambient) ? $this->cold : $this->section;
+    }
+
+    /** Whether its figures for the cold hold. */
+    public function isCold(float $ambient): bool
+    {
+        return $this->coldBelow !== null && !Tolerance::isAbove($ambient, $this->coldBelow);
     }
 
     public static function operation(): Operation

@@ -45,6 +45,14 @@ final readonly class Day implements Plain, \Stringable
         return new self($this->number + $days);
     }
 
+    /** So many days later; null where that is beyond the years that are written with four digits. */
+    public function after(int $days): ?self
+    {
+        $last = intdiv((int) gmmktime(0, 0, 0, 12, 31, 9999), self::SECONDS);
+
+        return $days > $last - $this->number ? null : $this->plus($days);
+    }
+
     /** The Monday of its week, as ISO 8601 has weeks; the first of January 1970 was a Thursday. */
     public function monday(): self
     {

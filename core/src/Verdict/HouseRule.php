@@ -34,4 +34,5 @@ enum HouseRule: string
     case SamplePlan = 'samplePlan';
     case PracticePieces = 'practicePieces';
     case SignOffFor = 'signOffFor';
+    case Scrap = 'scrap';
 }

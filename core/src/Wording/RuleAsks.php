@@ -12,6 +12,8 @@ enum RuleAsks: string
     /** Any number of a list, or none. */
     case Some = 'some';
     case Number = 'number';
+    /** How many of a hundred, as 0.02. */
+    case Share = 'share';
     /** For what hands find, how a thing is from then on. */
     case Findings = 'findings';
 }

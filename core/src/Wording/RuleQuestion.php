@@ -51,6 +51,7 @@ final readonly class RuleQuestion
     {
         return match (true) {
             $this->asks === RuleAsks::Number => self::text($plain) . ($plain === 1 ? ' try' : ' tries'),
+            $this->asks === RuleAsks::Share => round((float) self::text($plain) * 100, 6) . '%',
             $this->asks === RuleAsks::Findings => $this->foundInWords(is_array($plain) ? $plain : []),
             is_array($plain) => $plain === [] ? self::NONE : self::listed(array_map(fn(mixed $one): string => $this->answers[self::text($one)] ?? self::text($one), array_values($plain))),
             default => $this->answers[self::text($plain)] ?? self::text($plain),

@@ -7,14 +7,18 @@ namespace Gondrik\Core\Workbook;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Log\Entry;
+use Gondrik\Core\Stock\Box;
+use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Value\ListOf;
 
-/** The people of a shop, its things one by one, and what has happened to them. */
+/** The people of a shop, its things one by one, what it has on the shelf, and what has happened to them. */
 final readonly class Register
 {
     /**
      * @param list<Person> $people
      * @param list<Asset>  $assets
+     * @param list<Stock>  $stock
+     * @param list<Box>    $boxes
      * @param list<Entry>  $log    in the order in which it was written
      */
     public function __construct(
@@ -22,6 +26,10 @@ final readonly class Register
         public array $people = [],
         #[ListOf(Asset::class)]
         public array $assets = [],
+        #[ListOf(Stock::class)]
+        public array $stock = [],
+        #[ListOf(Box::class)]
+        public array $boxes = [],
         #[ListOf(Entry::class)]
         public array $log = [],
     ) {}

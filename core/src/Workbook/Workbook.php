@@ -10,6 +10,7 @@ use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Skill\Skills;
+use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
@@ -118,6 +119,16 @@ final readonly class Workbook
     public function onDay(): ShopOnDay
     {
         return ShopOnDay::of($this->kits, $this->register->assets, $this->register->log, $this->rules()->pullStandard);
+    }
+
+    /**
+     * What is on its shelf on a day against what some of its work asks for.
+     *
+     * @param list<Scope> $scopes
+     */
+    public function supplies(array $scopes, Day $day): Supplies
+    {
+        return Supplies::of($this->register->stock, $this->register->boxes, $this->terminals, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day);
     }
 
     /** What its people can do on a day. */

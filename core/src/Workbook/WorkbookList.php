@@ -7,6 +7,8 @@ namespace Gondrik\Core\Workbook;
 use Gondrik\Core\Asset\Asset;
 use Gondrik\Core\Asset\Person;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Stock\Box;
+use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
@@ -17,7 +19,7 @@ use Gondrik\Core\Wire\Wire;
  * or of its Register under the same name; whatever goes through all of them goes through here. The log is none of them: nothing in it
  * is ever changed or taken away.
  *
- * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Person|Asset
+ * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Person|Asset|Stock|Box
  */
 enum WorkbookList: string
 {
@@ -28,6 +30,8 @@ enum WorkbookList: string
     case Scopes = 'scopes';
     case People = 'people';
     case Assets = 'assets';
+    case Stock = 'stock';
+    case Boxes = 'boxes';
 
     /** @return class-string<Thing> */
     public function class(): string
@@ -57,13 +61,18 @@ enum WorkbookList: string
     /** What one of them is called. */
     public function one(): string
     {
-        return $this === self::People ? 'person' : rtrim($this->value, 's');
+        return match ($this) {
+            self::People => 'person',
+            self::Stock => 'stock entry',
+            self::Boxes => 'box',
+            default => rtrim($this->value, 's'),
+        };
     }
 
     /** Whether it is kept in the register: what there is of it one by one. */
     public function isOfRegister(): bool
     {
-        return in_array($this, [self::People, self::Assets], true);
+        return in_array($this, [self::People, self::Assets, self::Stock, self::Boxes], true);
     }
 
     /** @return list<Thing> in the order of the document */
@@ -72,6 +81,8 @@ enum WorkbookList: string
         return match ($this) {
             self::People => $workbook->register->people,
             self::Assets => $workbook->register->assets,
+            self::Stock => $workbook->register->stock,
+            self::Boxes => $workbook->register->boxes,
             default => $workbook->{$this->value},
         };
     }

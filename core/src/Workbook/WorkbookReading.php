@@ -6,6 +6,7 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\LogCheck;
+use Gondrik\Core\Stock\Stock;
 
 /** One reading of one document: what was read so far by id, and every problem met on the way. */
 final class WorkbookReading
@@ -37,10 +38,11 @@ final class WorkbookReading
                 $this->refuseRepeatedLines($item, $list->value . '/' . $index);
             }
         }
-        $this->readAll($list->class(), $list->value, $items);
+        $read = $this->readAll($list->class(), $list->value, $items);
         match ($list) {
             WorkbookList::Tools => $this->refuseUnknown($items, $list, 'requires'),
             WorkbookList::Kits => $this->refuseUnknown($items, $list, 'shares', 'like'),
+            WorkbookList::Stock => $this->refuseSecondStock($read),
             default => null,
         };
     }
@@ -113,6 +115,25 @@ final class WorkbookReading
     public function problems(): array
     {
         return [...$this->shape, ...$this->objects->problems(), ...$this->found];
+    }
+
+    /**
+     * Of one item there is one stock: what is counted would be counted twice.
+     *
+     * @param array<int, object> $read by their place
+     */
+    private function refuseSecondStock(array $read): void
+    {
+        $of = [];
+        foreach ($read as $index => $stock) {
+            if (!$stock instanceof Stock) {
+                continue;
+            }
+            $first = $of[$stock->item->key()] ??= $stock;
+            if ($first !== $stock) {
+                $this->found[] = new Problem(WorkbookList::Stock->value . '/' . $index . '/item', null, 'another item: "' . $first->id . '" is a stock of this one already');
+            }
+        }
     }
 
     private function refuseRepeatedLines(mixed $scope, string $path): void

@@ -8,18 +8,16 @@ use Gondrik\Core\Covering\Group;
 use Gondrik\Core\Covering\Instance;
 
 /**
- * The same question asked of CBC, a general solver of mixed integer programs (Debian package coinor-cbc), as text in the LP
- * format: level by level, each with what the levels before it came to held fast. Of the order of items it knows nothing.
+ * The same question of covering asked of CBC: level by level, each with what the levels before it came to held fast. Of the order of items it knows nothing.
  */
 final class CbcSolver
 {
-    /** Seconds that CBC ran. */
-    public float $seconds = 0.0;
+    public function __construct(public readonly Cbc $cbc = new Cbc()) {}
 
     /** @return array{won: int, money: int, fine: int, count: int, mass: int}|null null when nothing does what must be done */
     public function solve(Instance $instance): ?array
     {
-        $this->seconds = 0.0;
+        $this->cbc->seconds = 0.0;
         $money = $mass = $count = [];
         foreach ($instance->items as $item => $of) {
             $money['x' . $item] = $of->money;
@@ -46,7 +44,7 @@ final class CbcSolver
             }
             $found[$level] = $sign * $value;
             if ($terms !== []) {
-                $held[] = self::sum($terms) . ($sign === 1 ? ' <= ' : ' >= ') . $found[$level];
+                $held[] = Cbc::sum($terms) . ($sign === 1 ? ' <= ' : ' >= ') . $found[$level];
             }
         }
 
@@ -81,31 +79,12 @@ final class CbcSolver
                 $amounts['x' . $item] = $one->{$of};
             }
             if (array_filter($amounts) !== []) {
-                $rows[] = self::sum(array_filter($amounts)) . ' <= ' . $limit;
+                $rows[] = Cbc::sum(array_filter($amounts)) . ' <= ' . $limit;
             }
         }
         $names = [...array_map(static fn(int $item): string => 'x' . $item, array_keys($instance->items)), ...array_keys(self::weights($instance->groups, 'g')), ...array_keys(self::weights($instance->fine, 'f'))];
 
-        return $this->run('Minimize obj: ' . ($terms === [] ? '0 ' . $names[0] : self::sum($terms)) . "\nSubject To\n" . implode("\n", $rows) . ($rows === [] ? $names[0] . ' >= 0' : '') . "\nBinary\n" . implode("\n", $names) . "\nEnd\n");
-    }
-
-    private function run(string $program): ?int
-    {
-        $file = tempnam(sys_get_temp_dir(), 'plan');
-        file_put_contents($file . '.lp', $program);
-        $start = hrtime(true);
-        exec('cbc ' . escapeshellarg($file . '.lp') . ' -ratioGap 0 -allowableGap 0 -solve -solu ' . escapeshellarg($file . '.txt') . ' 2>&1', $said, $status);
-        $this->seconds += (hrtime(true) - $start) / 1e9;
-        $answer = is_file($file . '.txt') ? (string) file_get_contents($file . '.txt') : '';
-        array_map(unlink(...), array_filter([$file, $file . '.lp', $file . '.txt'], is_file(...)));
-        if (preg_match('~^Infeasible|^Integer infeasible~', $answer) === 1) {
-            return null;
-        }
-        if ($status !== 0 || preg_match('~^Optimal - objective value (\S+)~', $answer, $found) !== 1) {
-            throw new \RuntimeException('CBC is needed for this check (Debian package coinor-cbc): ' . implode("\n", $said) . $answer);
-        }
-
-        return (int) round((float) $found[1]);
+        return $this->cbc->minimum('Minimize obj: ' . ($terms === [] ? '0 ' . $names[0] : Cbc::sum($terms)) . "\nSubject To\n" . implode("\n", $rows) . ($rows === [] ? $names[0] . ' >= 0' : '') . "\nBinary\n" . implode("\n", $names) . "\nEnd\n");
     }
 
     /**
@@ -123,16 +102,9 @@ final class CbcSolver
         return $weights;
     }
 
-    /** @param array<string, int> $terms */
-    private static function sum(array $terms): string
-    {
-        // Lines of the format may not be long.
-        return wordwrap(implode(' ', array_map(static fn(string $name, int $of): string => ($of < 0 ? '- ' : '+ ') . abs($of) . ' ' . $name, array_keys($terms), $terms)), 200);
-    }
-
     /** @param list<int> $items */
     private static function any(array $items): string
     {
-        return $items === [] ? '0 x0' : self::sum(array_fill_keys(array_map(static fn(int $item): string => 'x' . $item, $items), 1));
+        return $items === [] ? '0 x0' : Cbc::sum(array_fill_keys(array_map(static fn(int $item): string => 'x' . $item, $items), 1));
     }
 }

@@ -88,12 +88,11 @@ final class StripSheathRules extends OperationRules
     /** Says nothing where the tool states no section. */
     private function section(float $ambient, Sheath $sheath, StripSheath $capability, Findings $findings): void
     {
-        $isCold = $capability->coldBelow !== null && !Tolerance::isAbove($ambient, $capability->coldBelow);
-        $section = $isCold ? $capability->cold : $capability->section;
+        $section = $capability->sectionAt($ambient);
         if ($section === null) {
             return;
         }
-        $code = $isCold ? ReasonCode::SheathCold : ReasonCode::SheathSection;
+        $code = $capability->isCold($ambient) ? ReasonCode::SheathCold : ReasonCode::SheathSection;
         if ($section <= 0.0) {
             $findings->add($code, Fit::Unsuitable, ['ambient' => $ambient, 'limit' => (float) $capability->coldBelow]);
 

@@ -6,6 +6,7 @@ namespace App\CommandLine;
 
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Supplies\Supply;
+use Gondrik\Core\Wording\ItemName;
 use Gondrik\Core\Wording\Words;
 
 /** Supplies to be read in a terminal: what is short first, then what runs out. */
@@ -41,7 +42,7 @@ final readonly class TextSupplies
     private static function item(Supply $item): string
     {
         $parts = [
-            'need ' . $item->need . ', have ' . $item->have,
+            'need ' . $item->need . ($item->item->sleeve === null ? '' : ' mm') . ', have ' . $item->have,
             ...$item->short === 0 ? [] : ['short ' . $item->short],
             ...array_map(static fn(array $bought): string => 'buy ' . $bought[1] . ' × ' . $bought[0]->name, $item->buy),
             ...$item->open === 0 ? [] : [$item->stock === null ? 'no stock is kept of it' : 'in no pack and no box'],
@@ -49,11 +50,6 @@ final readonly class TextSupplies
             ...$item->reorder ? ['time to order'] : [],
         ];
 
-        return '  ' . self::name($item) . ': ' . implode('; ', $parts);
-    }
-
-    private static function name(Supply $item): string
-    {
-        return $item->item->terminal->name ?? $item->item->name ?? ($item->item->lined ? 'lined tube ' : 'tube ') . $item->item->sleeve . ' (mm)';
+        return '  ' . ItemName::of($item->item) . ': ' . implode('; ', $parts);
     }
 }

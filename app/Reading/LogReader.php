@@ -63,6 +63,7 @@ final readonly class LogReader
         return $this->shops->read($shop, Needs::of(
             wires: $named('wire'),
             terminals: $named('terminal'),
+            stock: $named('stock'),
             kits: $named('to', 'to.kit'),
             people: $named('by', 'person', 'to.person'),
         )->withLogOf(array_values(array_unique([...$named('asset'), ...$tags])), $voided));

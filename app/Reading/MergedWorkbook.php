@@ -98,7 +98,8 @@ final readonly class MergedWorkbook
     private function causeOf(\stdClass $part): string
     {
         $refers = [
-            [WorkbookList::Terminals, [$part->terminal ?? null]],
+            [WorkbookList::Terminals, [$part->terminal ?? null, $part->item->terminal ?? null]],
+            [WorkbookList::Stock, [$part->stock ?? null, ...array_column($part->holds ?? [], 'stock')]],
             [WorkbookList::Wires, [$part->wire ?? null, $part->wireB ?? null]],
             [WorkbookList::Assets, [$part->asset ?? null]],
             [WorkbookList::Tools, [$part->tool ?? null, ...$part->requires ?? [], ...array_column($part->tools ?? [], 'tool')]],

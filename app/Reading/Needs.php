@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Reading;
 
+use Gondrik\Core\Log\What;
 use Gondrik\Core\Workbook\WorkbookList;
 
 /**
@@ -18,9 +19,9 @@ final readonly class Needs
      * @param int|null                         $first   of wires, terminals and tools each only so many
      * @param list<string>|null                $log     what has happened to these things, by their tags; null for everything that has happened
      * @param list<string>                     $entries of the log besides
-     * @param bool                             $skills  with all that was told and practised of what people can do
+     * @param list<What>                       $kinds   and all that has happened of these kinds
      */
-    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null, public ?array $log = [], public array $entries = [], public bool $skills = false) {}
+    private function __construct(private array $ids, public ?array $lines = null, public ?int $first = null, public ?array $log = [], public array $entries = [], public array $kinds = []) {}
 
     public static function everything(): self
     {
@@ -41,18 +42,18 @@ final readonly class Needs
     /** @param list<string>|null $lines of the scopes only these; null for all */
     public function withLines(?array $lines): self
     {
-        return new self($this->ids, $lines, $this->first, $this->log, $this->entries, $this->skills);
+        return new self($this->ids, $lines, $this->first, $this->log, $this->entries, $this->kinds);
     }
 
     public function first(int $most): self
     {
-        return new self($this->ids, $this->lines, $most, $this->log, $this->entries, $this->skills);
+        return new self($this->ids, $this->lines, $most, $this->log, $this->entries, $this->kinds);
     }
 
     /** With what is to be known of any day: every thing, every kit behind those that are asked for, and all that has happened. */
     public function withRegister(): self
     {
-        return new self([...$this->ids, WorkbookList::People->value => null, WorkbookList::Assets->value => null], $this->lines, $this->first, log: null, skills: $this->skills);
+        return new self([...$this->ids, WorkbookList::People->value => null, WorkbookList::Assets->value => null], $this->lines, $this->first, log: null, kinds: $this->kinds);
     }
 
     /**
@@ -63,13 +64,19 @@ final readonly class Needs
      */
     public function withLogOf(array $assets, array $entries = []): self
     {
-        return new self([...$this->ids, WorkbookList::Assets->value => $assets], $this->lines, $this->first, $assets, $entries, $this->skills);
+        return new self([...$this->ids, WorkbookList::Assets->value => $assets], $this->lines, $this->first, $assets, $entries, $this->kinds);
     }
 
     /** With everybody and what they can do. */
     public function withSkills(): self
     {
-        return new self([...$this->ids, WorkbookList::People->value => null], $this->lines, $this->first, $this->log, $this->entries, true);
+        return new self([...$this->ids, WorkbookList::People->value => null], $this->lines, $this->first, $this->log, $this->entries, [...$this->kinds, What::Skill, What::Practice]);
+    }
+
+    /** With all that is on the shelf, and what came and went of it. */
+    public function withSupplies(): self
+    {
+        return new self([...$this->ids, WorkbookList::Stock->value => null, WorkbookList::Boxes->value => null], $this->lines, $this->first, $this->log, $this->entries, [...$this->kinds, What::Counted, What::Received, What::Used]);
     }
 
     /** @return list<string>|null null for all */

@@ -19,21 +19,21 @@ final readonly class RegisterRows
      *
      * @param list<string>|null $assets  only to these, by their tags; null for everything
      * @param list<string>      $entries and these besides
-     * @param bool              $skills  and what was told and practised of what people can do
+     * @param list<What>        $kinds   and all of these kinds
      *
      * @return Collection<int, \stdClass>
      */
-    public static function log(Shop $shop, ?array $assets, array $entries = [], bool $skills = false): Collection
+    public static function log(Shop $shop, ?array $assets, array $entries = [], array $kinds = []): Collection
     {
         $all = $shop->logEntries()->orderBy('id');
         if ($assets === null) {
             return $all->toBase()->get();
         }
-        if ($assets === [] && $entries === [] && !$skills) {
+        if ($assets === [] && $entries === [] && $kinds === []) {
             return new Collection();
         }
         $things = $shop->listed(WorkbookList::Assets->value)->whereIn('code', $assets)->select('id');
-        $asked = $shop->logEntries()->where(static fn(Builder $of): Builder => $of->whereIn('asset_id', $things)->orWhereIn('code', $entries)->orWhereIn('what', $skills ? [What::Skill->value, What::Practice->value] : []));
+        $asked = $shop->logEntries()->where(static fn(Builder $of): Builder => $of->whereIn('asset_id', $things)->orWhereIn('code', $entries)->orWhereIn('what', array_column($kinds, 'value')));
 
         return $all->where(static fn(Builder $of): Builder => $of->whereIn('id', (clone $asked)->select('id'))->orWhereIn('voids_id', (clone $asked)->select('id')))->toBase()->get();
     }
@@ -48,11 +48,15 @@ final readonly class RegisterRows
      */
     public static function withNamed(Shop $shop, array $rows, Collection $log): array
     {
+        $held = $rows['boxes']->flatMap(static fn(\stdClass $box): array => array_column((array) json_decode($box->holds, flags: JSON_THROW_ON_ERROR), 'stock'))->diff($rows['stock']->pluck('code'));
+        if ($held->isNotEmpty()) {
+            $rows['stock'] = $rows['stock']->concat($shop->listed('stock')->whereIn('code', $held->unique()->values())->orderBy('position')->toBase()->get());
+        }
         $named = [
+            'stock' => $log->pluck('stock_id'),
             'tools' => $rows['assets']->pluck('tool_id'),
             'kits' => $rows['assets']->pluck('home_id')->concat($log->pluck('kit_id')),
             'wires' => $log->pluck('wire_id'),
-            'terminals' => $log->pluck('terminal_id'),
             'people' => $log->pluck('by_id')->concat($log->pluck('person_id')),
         ];
         foreach ($named as $list => $ids) {
@@ -60,6 +64,10 @@ final readonly class RegisterRows
             if ($missing->isNotEmpty()) {
                 $rows[$list] = $rows[$list]->concat($shop->listed($list)->whereIntegerInRaw('id', $missing)->orderBy('position')->toBase()->get());
             }
+        }
+        $missing = $log->pluck('terminal_id')->concat($rows['stock']->pluck('terminal_id'))->filter()->unique()->diff($rows['terminals']->pluck('id'));
+        if ($missing->isNotEmpty()) {
+            $rows['terminals'] = $rows['terminals']->concat($shop->terminals()->whereIntegerInRaw('id', $missing)->orderBy('position')->toBase()->get());
         }
 
         return $rows;

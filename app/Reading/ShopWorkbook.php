@@ -211,7 +211,7 @@ final readonly class ShopWorkbook
             foreach (WorkbookList::cases() as $list) {
                 $rows[$list->value] = $this->some(self::of($shop, $list), $needs, $list);
             }
-            $log = RegisterRows::log($shop, $needs->log, $needs->entries, $needs->skills);
+            $log = RegisterRows::log($shop, $needs->log, $needs->entries, $needs->kinds);
             $rows = RegisterRows::withNamed($shop, $rows, $log);
             if ($needs->log === null) {
                 $rows['kits'] = $rows['kits']->concat(self::rows($shop->kits()->whereIntegerNotInRaw('id', $rows['kits']->pluck('id'))));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Reading;
 
 use App\Models\Shop;
+use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Wire\Wire;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -51,7 +52,10 @@ final readonly class ThingReader
             throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, array_keys($items), $problem), $error->problems));
         }
 
-        return array_combine(array_keys($items), array_slice($list->of($coming), 0, count($items)));
+        $things = array_combine(array_keys($items), array_slice($list->of($coming), 0, count($items)));
+        self::refuseSecondStock($shop, $things);
+
+        return $things;
     }
 
     /**
@@ -81,7 +85,12 @@ final readonly class ThingReader
         $named = $this->named($shop, $list, $items);
         $objects = new ObjectCodec();
         $document = ['gondrik' => 1];
-        foreach ([...WorkbookList::models(), ...in_array($list, [WorkbookList::Kits, WorkbookList::Assets], true) ? [WorkbookList::Kits] : []] as $other) {
+        $besides = match ($list) {
+            WorkbookList::Kits, WorkbookList::Assets => [WorkbookList::Kits],
+            WorkbookList::Boxes => [WorkbookList::Stock],
+            default => [],
+        };
+        foreach ([...WorkbookList::models(), ...$besides] as $other) {
             $document[$other->value] = array_map($objects->write(...), $other->of($named));
         }
         $ids = array_map(static fn(\stdClass $item): mixed => $item->id ?? null, $items);
@@ -129,8 +138,34 @@ final readonly class ThingReader
             WorkbookList::Kits => $this->shops->named($shop, [], [], $of($parts('tools'), 'tool'), self::ids([...$parts('shares'), ...array_map(static fn(\stdClass $item): mixed => $item->like ?? null, array_values($items))])),
             WorkbookList::Scopes => $this->shops->named($shop, $of($parts('lines'), 'wire', 'wireB'), $of($parts('lines'), 'terminal')),
             WorkbookList::Assets => $this->shops->named($shop, [], [], $of(array_values($items), 'tool'), $of(array_values($items), 'home')),
+            WorkbookList::Stock => $this->shops->named($shop, [], $of(array_map(static fn(\stdClass $item): mixed => $item->item ?? null, array_values($items)), 'terminal')),
+            WorkbookList::Boxes => $this->shops->read($shop, Needs::of(stock: $of($parts('holds'), 'stock'))),
             default => new Workbook(),
         };
+    }
+
+    /**
+     * Of one item there is one stock in a shop.
+     *
+     * @param array<int, Thing> $things by the key of what comes
+     *
+     * @throws InvalidWorkbook
+     */
+    private static function refuseSecondStock(Shop $shop, array $things): void
+    {
+        $stocks = array_filter($things, static fn(object $thing): bool => $thing instanceof Stock);
+        $ids = array_map(static fn(Stock $stock): string => $stock->id, $stocks);
+        $keys = array_map(static fn(Stock $stock): string => $stock->item->key(), $stocks);
+        $others = $stocks === [] ? [] : $shop->listed(WorkbookList::Stock->value)->whereIn('item_key', array_values($keys))->whereNotIn('code', array_values($ids))->pluck('name', 'item_key')->all();
+        $problems = [];
+        foreach ($keys as $index => $key) {
+            if (isset($others[$key])) {
+                $problems[] = new Problem('changes/' . $index . '/' . WorkbookList::Stock->one() . '/item', null, 'another item: the shop has a stock of this one already, ' . $others[$key]);
+            }
+        }
+        if ($problems !== []) {
+            throw new InvalidWorkbook($problems);
+        }
     }
 
     /**

@@ -43,7 +43,7 @@ final readonly class Merging
             $this->present($locked, $list, $into);
             $changes = match ($list) {
                 WorkbookList::Wires => $this->inLines($locked, ['wire_id' => 'wire', 'wire_b_id' => 'wireB'], $list, $id, $into),
-                WorkbookList::Terminals => $this->inLines($locked, ['terminal_id' => 'terminal'], $list, $id, $into),
+                WorkbookList::Terminals => [...$this->inLines($locked, ['terminal_id' => 'terminal'], $list, $id, $into), ...$this->inStock($locked, $id, $into)],
                 WorkbookList::Tools => [...$this->inTools($locked, $id, $into), ...$this->inKits($locked, $id, $into), ...$this->inAssets($locked, $id, $into)],
                 default => [],
             };
@@ -131,6 +131,20 @@ final readonly class Merging
 
             return new Change(new Place(WorkbookList::Assets->value, $tag), $before, $after);
         }, array_map(strval(...), array_values($shop->listed(WorkbookList::Assets->value)->where('tool_id', $tool->id)->orderBy('position')->pluck('code')->all())));
+    }
+
+    /** @return list<Change> of the stock that is kept of it; where one is kept of both, it is for who merges to say which stays */
+    private function inStock(Shop $shop, string $id, string $into): array
+    {
+        $terminal = $shop->terminals()->where('code', $id)->firstOrFail();
+
+        return array_map(function (string $code) use ($shop, $into): Change {
+            $before = $this->present($shop, WorkbookList::Stock, $code);
+            $after = clone $before;
+            $after->item = (object) ['terminal' => $into];
+
+            return new Change(new Place(WorkbookList::Stock->value, $code), $before, $after);
+        }, array_map(strval(...), array_values($shop->listed(WorkbookList::Stock->value)->where('terminal_id', $terminal->id)->pluck('code')->all())));
     }
 
     /**

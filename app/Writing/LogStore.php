@@ -8,6 +8,7 @@ use App\History\Place;
 use App\Models\Shop;
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\Moved;
+use Gondrik\Core\Log\OfStock;
 use Gondrik\Core\Log\Out;
 use Gondrik\Core\Log\Practised;
 use Gondrik\Core\Log\Pulled;
@@ -23,7 +24,7 @@ final readonly class LogStore
     private const CHUNK = 500;
 
     /** What the columns say that name something, and the list that they name. */
-    private const NAMES = ['asset_id' => 'assets', 'by_id' => 'people', 'person_id' => 'people', 'kit_id' => 'kits', 'wire_id' => 'wires', 'terminal_id' => 'terminals', 'voids_id' => 'log_entries'];
+    private const NAMES = ['asset_id' => 'assets', 'by_id' => 'people', 'person_id' => 'people', 'kit_id' => 'kits', 'wire_id' => 'wires', 'terminal_id' => 'terminals', 'stock_id' => 'stock', 'voids_id' => 'log_entries'];
 
     public function __construct(private ObjectCodec $objects = new ObjectCodec()) {}
 
@@ -95,6 +96,7 @@ final readonly class LogStore
                 $entry instanceof Moved => $entry->to?->id,
                 default => null,
             },
+            'stock_id' => $entry instanceof OfStock ? $entry->stock->id : null,
             'wire_id' => $entry instanceof Pulled ? $entry->wire->id : null,
             'terminal_id' => $entry instanceof Pulled ? $entry->terminal?->id : null,
             'user_id' => Auth::id() === null ? null : (int) Auth::id(),

@@ -12,9 +12,11 @@ use Gondrik\Core\Entry\Name;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Wire\Wire;
+use Gondrik\Core\Wording\ItemName;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\WorkbookList;
 use Illuminate\Support\Facades\DB;
@@ -64,11 +66,18 @@ final readonly class ShopStore
         }
         $this->upsert($shop, $list, $things);
         match ($list) {
+            WorkbookList::Terminals => $this->nameStock($shop),
             WorkbookList::Kits => $this->putKitTools($shop, array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Kit))),
             WorkbookList::Scopes => $this->putLines($shop, array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Scope))),
             default => null,
         };
         $this->raise($shop);
+    }
+
+    /** A stock is called as its terminal is. */
+    private function nameStock(Shop $shop): void
+    {
+        DB::update('update stock set name = terminals.name from terminals where stock.shop_id = ? and terminals.id = stock.terminal_id and stock.name <> terminals.name', [$shop->id]);
     }
 
     /**
@@ -223,7 +232,7 @@ final readonly class ShopStore
     private function upsert(Shop $shop, WorkbookList $list, array $things): void
     {
         $columns = Columns::of($list->class());
-        $named = $this->namedByAssets($shop, $things);
+        $named = $this->namedBy($shop, $things);
         $last = (int) DB::table($list->value)->where('shop_id', $shop->id)->max('position');
         $rows = [];
         foreach ($things as $index => $thing) {
@@ -231,6 +240,9 @@ final readonly class ShopStore
             if ($thing instanceof Wire || $thing instanceof Terminal) {
                 // By which an entry finds it.
                 $row['plain_name'] = Name::plain($thing->name);
+            }
+            if ($thing instanceof Stock) {
+                $row += ['name' => ItemName::of($thing->item), 'item_key' => $thing->item->key(), 'terminal_id' => $thing->item->terminal === null ? null : $named['terminals'][$thing->item->terminal->id]];
             }
             if ($thing instanceof Asset) {
                 $row += ['tool_id' => $named['tools'][$thing->tool->id], 'home_id' => $thing->home === null ? null : $named['kits'][$thing->home->id]];
@@ -246,15 +258,16 @@ final readonly class ShopStore
     /**
      * @param list<object> $things
      *
-     * @return array{tools: array<string, int>, kits: array<string, int>} rows by id
+     * @return array{tools: array<string, int>, kits: array<string, int>, terminals: array<string, int>} rows by id
      */
-    private function namedByAssets(Shop $shop, array $things): array
+    private function namedBy(Shop $shop, array $things): array
     {
         $assets = array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Asset));
 
         return [
             'tools' => $this->idsOf($shop, 'tools', array_map(static fn(Asset $asset): array => [$asset->tool->id], $assets)),
             'kits' => $this->idsOf($shop, 'kits', array_map(static fn(Asset $asset): array => [$asset->home?->id], $assets)),
+            'terminals' => $this->idsOf($shop, 'terminals', array_map(static fn(Stock $stock): array => [$stock->item->terminal?->id], array_values(array_filter($things, static fn(object $thing): bool => $thing instanceof Stock)))),
         ];
     }
 

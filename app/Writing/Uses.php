@@ -34,10 +34,12 @@ final readonly class Uses
 
         return match ($list) {
             WorkbookList::Wires => $shop->lines()->where(static fn(Builder $lines): Builder => $lines->whereIntegerInRaw('wire_id', $rows)->orWhereIntegerInRaw('wire_b_id', $rows))->exists(),
-            WorkbookList::Terminals => $shop->lines()->whereIntegerInRaw('terminal_id', $rows)->exists(),
+            WorkbookList::Terminals => $shop->lines()->whereIntegerInRaw('terminal_id', $rows)->exists()
+                || $shop->listed(WorkbookList::Stock->value)->whereIntegerInRaw('terminal_id', $rows)->exists(),
             WorkbookList::Tools => $shop->kitTools()->whereIntegerInRaw('tool_id', $rows)->exists()
                 || $shop->tools()->whereRaw('jsonb_exists_any(requires, ?::text[])', ['{' . implode(',', $ids) . '}'])->exists(),
             WorkbookList::Kits => $this->kitsNaming($shop, $ids)->exists(),
+            WorkbookList::Stock => self::boxesHolding($shop, $ids)->exists(),
             default => false,
         } || $this->register->areUsed($shop, $list, array_values($rows->all()));
     }
@@ -61,9 +63,10 @@ final readonly class Uses
         $row = ShopWorkbook::of($shop, $list)->where('code', $id)->firstOrFail();
         [$uses, $count] = match ($list) {
             WorkbookList::Wires => self::lines($shop, 'wire_id', 'wire_b_id', $row->id),
-            WorkbookList::Terminals => self::lines($shop, 'terminal_id', 'terminal_id', $row->id),
+            WorkbookList::Terminals => self::ofTerminal($shop, $row->id),
             WorkbookList::Tools => self::tools($shop, $row->id, $id),
             WorkbookList::Kits => self::named(['kits' => $this->kitsNaming($shop, [$id])->orderBy('position')->get(['code', 'name'])]),
+            WorkbookList::Stock => self::named(['boxes' => self::boxesHolding($shop, [$id])->orderBy('position')->get(['code', 'name'])]),
             default => [[], 0],
         };
         [$more, $others] = $this->register->of($shop, $list, $row->id, self::NAMED);
@@ -99,6 +102,27 @@ final readonly class Uses
         }
 
         return [$uses, $found->count()];
+    }
+
+    /** @return array{list<array{list: string, id: string, name: string, scope?: string}>, int} its lines, and the stock that is kept of it */
+    private static function ofTerminal(Shop $shop, int $terminal): array
+    {
+        [$lines, $count] = self::lines($shop, 'terminal_id', 'terminal_id', $terminal);
+        [$stock, $more] = self::named(['stock' => $shop->listed(WorkbookList::Stock->value)->where('terminal_id', $terminal)->get(['code', 'name'])]);
+
+        return [[...$lines, ...$stock], $count + $more];
+    }
+
+    /**
+     * Divided boxes that hold one of these.
+     *
+     * @param list<string> $ids
+     *
+     * @return HasMany<covariant ListRow, Shop>
+     */
+    private static function boxesHolding(Shop $shop, array $ids): HasMany
+    {
+        return $shop->listed(WorkbookList::Boxes->value)->whereRaw("exists (select 1 from jsonb_array_elements(holds) as part where part ->> 'stock' = any(?::text[]))", ['{' . implode(',', $ids) . '}']);
     }
 
     /** @return array{list<array{list: string, id: string, name: string}>, int} */

@@ -23,6 +23,7 @@ final readonly class UsesInRegister
         'kits' => ['kit_id'],
         'people' => ['by_id', 'person_id'],
         'assets' => ['asset_id'],
+        'stock' => ['stock_id'],
     ];
 
     /** @param list<int> $rows of the list */

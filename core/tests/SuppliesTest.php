@@ -153,8 +153,8 @@ it('refuses a shelf that cannot be, each at its place', function (array $with, a
     'a pack of nothing' => [['stock' => [['id' => 'a', 'item' => ['terminal' => 'ring'], 'packs' => [['name' => 'x', 'pieces' => 0, 'price' => 1]]]]], ['stock/0/packs/0/pieces: must be at least 1']],
     'an empty box' => [['boxes' => [['id' => 'b', 'name' => 'Box', 'price' => 1, 'holds' => []]]], ['boxes/0/holds: at least one thing that is in it']],
     'a box with one thing twice' => [['boxes' => [['id' => 'b', 'name' => 'Box', 'price' => 1, 'holds' => [['stock' => 'rings', 'pieces' => 1], ['stock' => 'rings', 'pieces' => 2]]]]], ['boxes/0/holds/1/stock: each stock once, with all of its pieces']],
-    'a box of what there is no stock of' => [['boxes' => [['id' => 'b', 'name' => 'Box', 'price' => 1, 'holds' => [['stock' => 'forks', 'pieces' => 1]]]]], ['boxes/0/holds/0/stock: no stock entry of the workbook has this id']],
-    'used of no stock' => [['log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'used', 'stock' => 'forks', 'pieces' => 1]]], ['log/0/stock: no stock entry of the workbook has this id']],
+    'a box of what there is no stock of' => [['boxes' => [['id' => 'b', 'name' => 'Box', 'price' => 1, 'holds' => [['stock' => 'forks', 'pieces' => 1]]]]], ['boxes/0/holds/0/stock: no stock of the workbook has this id']],
+    'used of no stock' => [['log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'used', 'stock' => 'forks', 'pieces' => 1]]], ['log/0/stock: no stock of the workbook has this id']],
     'nothing used' => [['log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'used', 'stock' => 'rings', 'pieces' => 0]]], ['log/0/pieces: must be at least 1']],
     'more than all is spoilt' => [['houseRules' => ['scrap' => 1.5]], ['houseRules/scrap: must be at most 1']],
 ]);

@@ -55,6 +55,10 @@ final readonly class ThingsById
             $told->dues = array_map($without, $told->dues);
         }
 
+        if (isset($told->packs)) {
+            $told->packs = array_map($without, $told->packs);
+        }
+
         return $told;
     }
 

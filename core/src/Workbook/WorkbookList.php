@@ -63,7 +63,7 @@ enum WorkbookList: string
     {
         return match ($this) {
             self::People => 'person',
-            self::Stock => 'stock entry',
+            self::Stock => 'stock',
             self::Boxes => 'box',
             default => rtrim($this->value, 's'),
         };

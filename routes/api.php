@@ -29,6 +29,7 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\SheetController;
 use App\Http\Controllers\ShopController;
 use App\Http\Controllers\SkillController;
+use App\Http\Controllers\SuppliesController;
 use App\Http\Controllers\TableController;
 use App\Http\Controllers\ThingController;
 use App\Http\Controllers\ToolController;
@@ -87,6 +88,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('coverage/beside', [BesideController::class, 'show']);
         Route::get('coverage/bag', [CoverageController::class, 'bag'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
+        Route::get('supplies', [SuppliesController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('rules', [RulesController::class, 'show']);
         Route::get('rules/tried', [RulesController::class, 'tried'])->middleware(TakesTurns::class);
         Route::get('card', [CardController::class, 'show']);
@@ -133,6 +135,8 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('workbook', [WorkbookController::class, 'show']);
         Route::get('workbook.zip', [WorkbookController::class, 'package'])->middleware(TakesTurns::class);
         Route::get('skills/without', [SkillController::class, 'without'])->middleware(TakesTurns::class);
+        Route::get('supplies/order.csv', [SuppliesController::class, 'order'])->middleware(TakesTurns::class);
+        Route::get('supplies/order.pdf', [SuppliesController::class, 'printedOrder'])->middleware(TakesTurns::class);
         Route::get('history', [HistoryController::class, 'index']);
         Route::get('history.json', [HistoryController::class, 'file'])->middleware(TakesTurns::class);
         Route::get('plans', [AcceptedPlanController::class, 'index']);

@@ -43,6 +43,7 @@ const APP_ROOMS = [
     'Lines' => ['Models', 'History', 'Reading', 'Writing'],
     'Imports' => ['Models', 'History', 'Reading', 'Writing'],
     'Planning' => ['Models', 'History', 'Reading', 'Writing'],
+    'Supplies' => ['Models', 'Reading'],
     'Demo' => ['Models', 'Imports'],
     'Sheets' => [],
     'LongQuestions' => [],
@@ -51,7 +52,7 @@ const APP_ROOMS = [
     'Policies' => ['Models'],
     'CommandLine' => ['Planning'],
     'Console' => ['Gauge', 'Models', 'History'],
-    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Imports', 'Planning', 'People', 'Register', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
+    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Imports', 'Planning', 'People', 'Register', 'Supplies', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
     'Providers' => ['Gauge', 'Models', 'Session', 'Policies'],
 ];
 

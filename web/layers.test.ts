@@ -24,6 +24,7 @@ const LAYERS: Record<string, string[]> = {
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],
+  supplies: ['data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   train: ['api', 'data', 'frame', 'session', 'settings', 'shared'],
   today: ['api', 'data', 'frame', 'session', 'shared'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],

@@ -49,6 +49,7 @@ export const router = createRouter({
       name: 'thing',
       component: () => import('./crib/edit/ThingPlace.vue'),
     },
+    { path: '/supplies', name: 'supplies', component: () => import('./supplies/SuppliesPlace.vue') },
     { path: '/train', name: 'train', component: () => import('./train/TrainPlace.vue') },
     { path: '/train/people/:id', name: 'person', component: () => import('./train/PersonPlace.vue') },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },

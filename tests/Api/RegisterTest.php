@@ -24,6 +24,9 @@ it('adds, changes and takes away somebody and a thing', function (string $list, 
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
 })->with([
     'somebody' => ['people', ['id' => 'new-hand', 'name' => 'New hand'], ['until' => '2027-06-30', 'note' => 'apprentice']],
+    'a stock' => ['stock', ['id' => 'zz-flux', 'item' => ['name' => 'Flux']], ['packs' => [['name' => 'Tin', 'pieces' => 1, 'price' => 590]], 'perWeek' => 0.5, 'leadDays' => 7]],
+    'a stock of a terminal' => ['stock', ['id' => 'zz-lugs', 'item' => ['terminal' => 'lug-2-0-m10']], ['note' => 'bottom drawer']],
+    'a divided box' => ['boxes', ['id' => 'zz-box', 'name' => 'Box of rings', 'price' => 900, 'holds' => [['stock' => 'ring-red-m4', 'pieces' => 50]]], ['holds' => [['stock' => 'ring-red-m4', 'pieces' => 40], ['stock' => 'tape', 'pieces' => 1]]]],
     'a thing' => ['assets', ['id' => 'XX-07', 'tool' => 'flush-cut', 'bought' => '2026-01-05', 'serial' => '77-1'], ['home' => 'panel-bench', 'price' => 1900, 'terms' => 'hired', 'dues' => [['kind' => 'oil', 'days' => 90]]]],
 ]);
 
@@ -55,11 +58,13 @@ it('brings all of it into an empty shop, and once more changes nothing', functio
     $import = $this->upload($text)->assertCreated();
     expect($import->json('counts.people.added'))->toBe(19)
         ->and($import->json('counts.assets.added'))->toBe(134)
-        ->and($import->json('counts.log'))->toBe(['added' => 170, 'changed' => 0, 'left' => 0]);
+        ->and($import->json('counts.stock.added'))->toBe(48)
+        ->and($import->json('counts.boxes.added'))->toBe(2)
+        ->and($import->json('counts.log'))->toBe(['added' => 220, 'changed' => 0, 'left' => 0]);
     $this->postJson('/api/v1/imports/' . $import->json('id') . '/apply')->assertOk();
     expect(str_replace('"title": "Elsewhere"', '"title": "Tarnholt Ropeway"', (string) $this->get('/api/v1/workbook')->getContent()))->toBe($text);
     $again = $this->upload($text)->assertCreated();
-    expect($again->json('changesNothing'))->toBeTrue()->and($again->json('counts.log'))->toBe(['added' => 0, 'changed' => 0, 'left' => 170]);
+    expect($again->json('changesNothing'))->toBeTrue()->and($again->json('counts.log'))->toBe(['added' => 0, 'changed' => 0, 'left' => 220]);
     // What has happened stays, also where an import brought it.
     $this->postJson('/api/v1/imports/' . $import->json('id') . '/undo')->assertConflict();
 });

@@ -2097,6 +2097,131 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of what the shop keeps a stock of */
+        get: operations["listStock"];
+        put?: never;
+        /** Begins to keep a stock */
+        post: operations["addStockEntry"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stock/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One stock */
+        get: operations["readStockEntry"];
+        /** Writes a stock over the one that was seen */
+        put: operations["replaceStockEntry"];
+        post?: never;
+        /** Takes a stock away, as long as it is the one that was seen */
+        delete: operations["removeStockEntry"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/boxes": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the divided boxes that the shop buys */
+        get: operations["listBoxes"];
+        put?: never;
+        /** Adds a divided box */
+        post: operations["addBox"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/boxes/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One divided box */
+        get: operations["readBox"];
+        /** Writes a divided box over the one that was seen */
+        put: operations["replaceBox"];
+        post?: never;
+        /** Takes a divided box away, as long as it is the one that was seen */
+        delete: operations["removeBox"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/supplies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What is on the shelf against what some work asks for, and what to buy */
+        get: operations["readSupplies"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/supplies/order.csv": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to buy as a table */
+        get: operations["listOrder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/supplies/order.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** What to buy on paper */
+        get: operations["printOrder"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -2213,7 +2338,7 @@ export interface components {
              * @description The house rule that made this verdict another than the default.
              * @enum {string}
              */
-            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan" | "practicePieces" | "signOffFor";
+            rule?: "makeshiftCounts" | "trainedHands" | "openFlame" | "fullCycleFor" | "indentOnInsulated" | "hammerLugs" | "taps" | "tinning" | "solderSplices" | "insulationGrip" | "wetNeedsSleeve" | "pullTest" | "listedWire" | "insulations" | "solderOnCrimp" | "pullStandard" | "poweredFinalTorque" | "torqueEvery" | "strandDamage" | "redBand" | "backupFor" | "carry" | "duesThatCount" | "findings" | "samplePlan" | "practicePieces" | "signOffFor" | "scrap";
             text: string;
         };
         Match: {
@@ -2445,6 +2570,8 @@ export interface components {
                 scopes: components["schemas"]["Count"];
                 people: components["schemas"]["Count"];
                 assets: components["schemas"]["Count"];
+                stock: components["schemas"]["Count"];
+                boxes: components["schemas"]["Count"];
                 log: components["schemas"]["Count"];
             };
         };
@@ -2933,7 +3060,7 @@ export interface components {
         /** @description A place where a thing is used */
         Use: {
             /** @enum {string} */
-            list: "lines" | "kits" | "tools" | "assets" | "log";
+            list: "lines" | "kits" | "tools" | "assets" | "stock" | "boxes" | "log";
             id: string;
             name: string;
             scope?: string;
@@ -3420,7 +3547,7 @@ export interface components {
             version: string;
         };
         /** @description Something that has happened, as the workbook has it */
-        LogEntry: components["schemas"]["moved"] | components["schemas"]["out"] | components["schemas"]["back"] | components["schemas"]["conditionTold"] | components["schemas"]["cyclesRead"] | components["schemas"]["done"] | components["schemas"]["pulled"] | components["schemas"]["cleared"] | components["schemas"]["skillTold"] | components["schemas"]["practised"] | components["schemas"]["voided"];
+        LogEntry: components["schemas"]["moved"] | components["schemas"]["out"] | components["schemas"]["back"] | components["schemas"]["conditionTold"] | components["schemas"]["cyclesRead"] | components["schemas"]["done"] | components["schemas"]["pulled"] | components["schemas"]["cleared"] | components["schemas"]["skillTold"] | components["schemas"]["practised"] | components["schemas"]["counted"] | components["schemas"]["received"] | components["schemas"]["used"] | components["schemas"]["voided"];
         /** @description Something that has to be done to a thing again and again, as it is on the day */
         AssetDue: {
             /** @enum {string} */
@@ -4023,6 +4150,7 @@ export interface components {
             samplePlan?: components["schemas"]["samplePlan"];
             practicePieces?: components["schemas"]["practicePieces"];
             signOffFor?: components["schemas"]["signOffFor"];
+            scrap?: components["schemas"]["scrap"];
         };
         RuleAnswer: {
             /** @description As the workbook writes it */
@@ -4034,7 +4162,7 @@ export interface components {
             topic: string;
             question: string;
             /** @enum {string} */
-            asks: "one" | "some" | "number" | "findings";
+            asks: "one" | "some" | "number" | "share" | "findings";
             /** @description What can be answered, or be among the answer */
             answers: {
                 /** @description true and false for yes and no */
@@ -4223,6 +4351,135 @@ export interface components {
             /** @description and the person, by id */
             hand?: string | null;
             away?: components["schemas"]["Away"][];
+        };
+        /** @description A stock, as the workbook has it. */
+        StockEntryDraft: {
+            id?: components["schemas"]["id"];
+            item: components["schemas"]["stockItem"];
+            packs?: components["schemas"]["packs"];
+            perWeek?: components["schemas"]["notNegative"];
+            leadDays?: components["schemas"]["leadDays"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A stock, as the workbook has it, and which version this is. */
+        StockEntryKept: {
+            id: components["schemas"]["id"];
+            item: components["schemas"]["stockItem"];
+            packs?: components["schemas"]["packs"];
+            perWeek?: components["schemas"]["notNegative"];
+            leadDays?: components["schemas"]["leadDays"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
+        /** @description A divided box, as the workbook has it. */
+        BoxDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            price: components["schemas"]["cents"];
+            holds: components["schemas"]["holds"];
+        };
+        /** @description A divided box, as the workbook has it, and which version this is. */
+        BoxKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            price: components["schemas"]["cents"];
+            holds: components["schemas"]["holds"];
+            version: string;
+        };
+        /** @description How it looks: a terminal, a tube, or neither */
+        StockLooks: {
+            class: string;
+            nest: string | null;
+            stud: string | null;
+            size: string;
+            shape: string | null;
+        } | {
+            /** @description mm */
+            expanded: number;
+            /** @description mm */
+            recovered: number;
+            lined: boolean;
+        } | null;
+        Supply: {
+            /** @description Id of the stock; null for what none is kept of */
+            stock: string | null;
+            /** @description Equal for the same item */
+            key: string;
+            name: string;
+            /** @enum {string} */
+            unit: "pieces" | "mm";
+            looks: components["schemas"]["StockLooks"];
+            need: number;
+            have: number;
+            short: number;
+            reorderPoint: number;
+            /** @description It is time to order */
+            reorder: boolean;
+            /** @description The day on which it is used up at the weekly use */
+            runsOut: string | null;
+            /** @description Of what is short: what neither pack nor box brings */
+            open: number;
+            perWeek: number;
+            leadDays: number;
+            note: string | null;
+            countedOn: string | null;
+            /** @description Nothing asks for it and nothing is used */
+            rests: boolean;
+            buy: {
+                pack: string;
+                pieces: number;
+                /** @description Cents */
+                price: number;
+                count: number;
+            }[];
+            /** @description For the weeks of the weekly use that are asked for */
+            reserve: number;
+            /** @description The day on which it is used up at the weekly use once the work is done and what is bought has come */
+            lasts: string | null;
+            item: components["schemas"]["stockItem"];
+        };
+        Supplies: {
+            on: string;
+            scopes: {
+                id: string;
+                name: string;
+                times: number;
+            }[];
+            items: components["schemas"]["Supply"][];
+            /** @description The fewest stock sizes of tube that serve all the work */
+            sizes: {
+                name: string;
+                expanded: number;
+                recovered: number;
+                lines: string[];
+            }[];
+            /** @description Lines whose tube no size serves, or is not known */
+            unsized: string[];
+            /** @description What to buy; null for whom what it costs is not */
+            order: {
+                boxes: {
+                    id: string;
+                    name: string;
+                    price: number;
+                    count: number;
+                    holds: {
+                        name: string;
+                        pieces: number;
+                        stock: string;
+                    }[];
+                }[];
+                /** @description Cents */
+                cost: number;
+                /** @description Pieces beyond what is short */
+                left: number;
+                packages: number;
+                /** @description Cents for the smallest packs alone; null where these are not all */
+                packByPack: number | null;
+                /** @description Nothing comes to less */
+                isProven: boolean;
+                /** @description Cents: nothing comes to less */
+                bound: number;
+            } | null;
         };
         id: string;
         name: string;
@@ -4549,6 +4806,7 @@ export interface components {
             samplePlan?: components["schemas"]["samplePlan"];
             practicePieces?: number;
             signOffFor?: components["schemas"]["skillGroup"][];
+            scrap?: number;
         };
         carry: components["schemas"]["kind"][];
         archived: boolean;
@@ -4795,6 +5053,36 @@ export interface components {
             by?: components["schemas"]["id"];
             note?: components["schemas"]["text"];
         };
+        counted: {
+            /** @constant */
+            what: "counted";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            stock: components["schemas"]["id"];
+            pieces: components["schemas"]["reading"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        received: {
+            /** @constant */
+            what: "received";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            stock: components["schemas"]["id"];
+            pieces: components["schemas"]["count"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
+        used: {
+            /** @constant */
+            what: "used";
+            id: components["schemas"]["id"];
+            on: components["schemas"]["day"];
+            stock: components["schemas"]["id"];
+            pieces: components["schemas"]["count"];
+            by?: components["schemas"]["id"];
+            note?: components["schemas"]["text"];
+        };
         voided: {
             /** @constant */
             what: "void";
@@ -4818,6 +5106,25 @@ export interface components {
         findings: components["schemas"]["findingRule"][];
         practicePieces: number;
         signOffFor: components["schemas"]["skillGroup"][];
+        scrap: number;
+        stockItem: {
+            terminal?: components["schemas"]["id"];
+            sleeve?: components["schemas"]["code"];
+            lined?: boolean;
+            name?: components["schemas"]["name"];
+        };
+        pack: {
+            name: components["schemas"]["name"];
+            pieces: components["schemas"]["count"];
+            price: components["schemas"]["cents"];
+        };
+        packs: components["schemas"]["pack"][];
+        leadDays: number;
+        boxPart: {
+            stock: components["schemas"]["id"];
+            pieces: components["schemas"]["count"];
+        };
+        holds: components["schemas"]["boxPart"][];
     };
     responses: {
         /** @description Busy, or the database does not answer; Retry-After says when to try again */
@@ -11112,6 +11419,521 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listStock: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["StockEntryKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addStockEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntryDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockEntryKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readStockEntry: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockEntryKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceStockEntry: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StockEntryDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StockEntryKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeStockEntry: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listBoxes: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["BoxKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readBox: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceBox: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["BoxDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["BoxKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeBox: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSupplies: {
+        parameters: {
+            query?: {
+                /** @description Ids of scopes, with a comma between; without, all that were not put away */
+                scopes?: string;
+                /** @description How many times scopes are made: boards:12,cabin:3 */
+                times?: string;
+                /** @description The day; without one today */
+                on?: string;
+                /** @description Weeks of the weekly use that are to be there beside the work */
+                weeks?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Supplies"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listOrder: {
+        parameters: {
+            query?: {
+                /** @description Ids of scopes, with a comma between; without, all that were not put away */
+                scopes?: string;
+                /** @description How many times scopes are made: boards:12,cabin:3 */
+                times?: string;
+                /** @description The day; without one today */
+                on?: string;
+                /** @description Weeks of the weekly use that are to be there beside the work */
+                weeks?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A table, RFC 4180 */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/csv": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    printOrder: {
+        parameters: {
+            query?: {
+                /** @description Ids of scopes, with a comma between; without, all that were not put away */
+                scopes?: string;
+                /** @description How many times scopes are made: boards:12,cabin:3 */
+                times?: string;
+                /** @description The day; without one today */
+                on?: string;
+                /** @description Weeks of the weekly use that are to be there beside the work */
+                weeks?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

@@ -12,6 +12,7 @@ export const places: Place[] = [
   { name: 'plan', title: 'Plan', key: 'p' },
   { name: 'bench', title: 'Bench', key: 'b' },
   { name: 'crib', title: 'Crib', key: 'r' },
+  { name: 'supplies', title: 'Supplies', key: 'u' },
   { name: 'train', title: 'Train', key: 'n' },
   { name: 'tables', title: 'Tables', key: 't' },
   { name: 'shop', title: 'Shop', key: 's' },

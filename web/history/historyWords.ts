@@ -28,6 +28,8 @@ const ones: Record<string, string> = {
   scopes: 'scope',
   people: 'person',
   assets: 'thing',
+  stock: 'stock of',
+  boxes: 'divided box',
   log: 'what happened to',
   currency: 'what prices are in',
   settings: 'how the shop is called and tells things',
@@ -62,11 +64,11 @@ function nameOf({ list, id, before, after }: Change, names: Names): string | nul
   if (list === 'settings' || list === 'rules') return null;
   if (list === 'assets') return quoted(id);
   if (list === 'log') {
-    const [asset, person] = [thing.asset, thing.person].map((id) =>
+    const [asset, person, stock] = [thing.asset, thing.person, thing.stock].map((id) =>
       typeof id === 'string' ? id : undefined,
     );
     // A void speaks of an entry, all others of a thing or of somebody.
-    return quoted(asset ?? names.people?.[person ?? ''] ?? 'an earlier entry');
+    return quoted(asset ?? names.people?.[person ?? ''] ?? names.stock?.[stock ?? ''] ?? 'an earlier entry');
   }
   return typeof thing.name === 'string' ? `“${thing.name}”` : quoted(names[list]?.[id]);
 }

@@ -23,6 +23,8 @@ const plan = (wires: Schemas['Count'], more: Partial<Schemas['Import']> = {}): S
     scopes: none,
     people: none,
     assets: none,
+    stock: none,
+    boxes: none,
     log: none,
   },
   ...more,

@@ -80,6 +80,8 @@ const lists: [keyof Schemas['Import']['counts'], string][] = [
   ['scopes', 'Scopes'],
   ['people', 'People'],
   ['assets', 'Things'],
+  ['stock', 'Stock'],
+  ['boxes', 'Divided boxes'],
   ['log', 'What happened'],
 ];
 

@@ -4,9 +4,15 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Stock\Box;
+use Gondrik\Core\Stock\BoxPart;
+use Gondrik\Core\Stock\StockItem;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Supplies\TubeSizes;
+use Gondrik\Core\Wording\ItemName;
+use Gondrik\Core\Wording\LineName;
 use Gondrik\Core\Workbook\ObjectCodec;
 
 /** Supplies as plain data. */
@@ -28,6 +34,79 @@ final readonly class SuppliesWriter
             ...$isExact ? [] : ['status' => $purchase->isProven() ? 'optimal' : 'feasible', 'bound' => $purchase->bound],
             'sizes' => array_map(static fn(TubeSizes $of): array => ['sleeve' => $of->size->name, 'lined' => $of->size->isLined, 'lines' => $of->lines], $supplies->sizes),
             'unsized' => $supplies->unsized,
+        ];
+    }
+
+    /**
+     * The same for somebody who looks at the shelf: everything by name, and how it looks.
+     *
+     * @param list<Scope>        $scopes    that were asked about
+     * @param array<string, int> $times     how many times each is made, where that is not once
+     * @param list<Box>          $boxes     of the shop
+     * @param bool               $withCosts what packs cost, and so what to buy, is not for everybody
+     *
+     * @return array<string, mixed>
+     */
+    public function shelf(Supplies $supplies, array $scopes, array $times, array $boxes, bool $withCosts): array
+    {
+        $purchase = $supplies->purchase;
+        $bought = $purchase->boxes();
+        $names = [];
+        foreach ($scopes as $scope) {
+            foreach ($scope->lines as $line) {
+                $names[$scope->id . '/' . $line->id] = $scope->name . ': ' . LineName::of($line);
+            }
+        }
+        $named = static fn(array $lines): array => array_map(static fn(string $line): string => $names[$line], $lines);
+
+        return [
+            'on' => $supplies->on->plain(),
+            'scopes' => array_map(static fn(Scope $scope): array => ['id' => $scope->id, 'name' => $scope->name, 'times' => $times[$scope->id] ?? 1], $scopes),
+            'items' => array_map(fn(Supply $item): array => $this->told($item, $withCosts), $supplies->items),
+            'sizes' => array_map(static fn(TubeSizes $of): array => ['name' => ItemName::of(StockItem::ofTube($of->size)), 'expanded' => $of->size->expanded, 'recovered' => $of->size->recovered, 'lines' => $named($of->lines)], $supplies->sizes),
+            'unsized' => $named($supplies->unsized),
+            'order' => !$withCosts ? null : [
+                'boxes' => array_values(array_map(static fn(Box $box): array => [
+                    'id' => $box->id,
+                    'name' => $box->name,
+                    'price' => $box->price,
+                    'count' => $bought[$box->id],
+                    'holds' => array_map(static fn(BoxPart $part): array => ['stock' => $part->stock->id, 'name' => ItemName::of($part->stock->item), 'pieces' => $part->pieces], $box->holds),
+                ], array_filter($boxes, static fn(Box $box): bool => isset($bought[$box->id])))),
+                'cost' => $purchase->outlay->cents,
+                'left' => $purchase->left,
+                'packages' => $purchase->outlay->packages,
+                'packByPack' => $supplies->packByPack(),
+                'isProven' => $purchase->isProven(),
+                'bound' => $purchase->bound,
+            ],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function told(Supply $item, bool $withCosts): array
+    {
+        $terminal = $item->item->terminal;
+        $tube = $item->item->tube();
+
+        return [
+            ...array_diff_key($this->item($item), ['buy' => null]),
+            'name' => ItemName::of($item->item),
+            'key' => $item->item->key(),
+            'unit' => $tube === null ? 'pieces' : 'mm',
+            'looks' => match (true) {
+                $terminal !== null => ['class' => $terminal->class->value, 'shape' => $terminal->shape, 'nest' => $terminal->nest, 'stud' => $terminal->stud?->written, 'size' => $terminal->size->written],
+                $tube !== null => ['expanded' => $tube->expanded, 'recovered' => $tube->recovered, 'lined' => $tube->isLined],
+                default => null,
+            },
+            'perWeek' => $item->stock->perWeek ?? 0.0,
+            'leadDays' => $item->stock->leadDays ?? 0,
+            'note' => $item->stock?->note,
+            'countedOn' => $item->countedOn?->plain(),
+            'rests' => $item->rests(),
+            'reserve' => $item->reserve,
+            'lasts' => $item->lasts?->plain(),
+            'buy' => !$withCosts ? [] : array_map(static fn(array $bought): array => ['pack' => $bought[0]->name, 'pieces' => $bought[0]->pieces, 'price' => $bought[0]->price, 'count' => $bought[1]], $item->buy),
         ];
     }
 

@@ -46,6 +46,12 @@ final readonly class Scope
         return $this->but(lines: $lines);
     }
 
+    /** All of it so many times. */
+    public function times(int $times): self
+    {
+        return $times === 1 ? $this : $this->withLines(array_map(static fn(Line $line): Line => $line->times($line->quantity * $times), $this->lines));
+    }
+
     /**
      * This scope with the lines of another: what is the same work here already is added to its line, all else follows at the
      * end, under another id where its own is taken.

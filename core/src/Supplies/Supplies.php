@@ -13,6 +13,7 @@ use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Stock\StockItem;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Value\Day;
+use Gondrik\Core\Value\Decimal;
 
 /** What is on the shelf against what scopes ask for, and what to buy for it. */
 final readonly class Supplies
@@ -36,19 +37,24 @@ final readonly class Supplies
      * @param list<Terminal>              $terminals in the order in which what is no stock is told
      * @param list<Scope>                 $scopes
      * @param \Closure(Scope): HouseRules $rules
+     * @param int                         $weeks     of the weekly use that is to be there beside the work
      */
-    public static function of(array $stocks, array $boxes, array $terminals, Log $log, array $scopes, \Closure $rules, Day $on): self
+    public static function of(array $stocks, array $boxes, array $terminals, Log $log, array $scopes, \Closure $rules, Day $on, int $weeks = 0): self
     {
         $demand = Demand::of($scopes, $rules);
         $onHand = OnHand::of($log, $on);
-        $short = [];
+        $short = $reserve = [];
         foreach ($stocks as $stock) {
-            $short[$stock->id] = max(0, $demand->for($stock->item) - $onHand->pieces($stock));
+            $reserve[$stock->id] = Decimal::of($stock->perWeek)->times($weeks)->dividedUp(1);
+            $short[$stock->id] = max(0, $demand->for($stock->item) + $reserve[$stock->id] - $onHand->pieces($stock));
         }
         $purchase = Buying::of($stocks, $boxes, $short);
+        $inBoxes = self::inBoxes($boxes, $purchase);
         $items = [];
         foreach ($stocks as $stock) {
-            $items[] = new Supply($stock->item, $stock, $demand->for($stock->item), $onHand->pieces($stock), $on, self::bought($stock, $purchase), $purchase->open[$stock->id] ?? 0, $onHand->countedOn($stock));
+            $bought = self::bought($stock, $purchase);
+            $inPacks = array_sum(array_map(static fn(array $of): int => $of[0]->pieces * $of[1], $bought));
+            $items[] = new Supply($stock->item, $stock, $demand->for($stock->item), $onHand->pieces($stock), $on, $bought, $purchase->open[$stock->id] ?? 0, $onHand->countedOn($stock), $reserve[$stock->id], $inPacks + ($inBoxes[$stock->id] ?? 0));
         }
         foreach ($demand->unstocked(array_map(static fn(Stock $stock): StockItem => $stock->item, $stocks), $terminals) as $item) {
             $items[] = new Supply($item, null, $demand->for($item), 0, $on, open: $demand->for($item));
@@ -57,9 +63,45 @@ final readonly class Supplies
         return new self($on, $items, $purchase, TubeSizes::fewest($demand->tubes), $demand->unsized);
     }
 
+    /** What the same comes to without divided boxes and with the smallest pack of each alone; null where that is not all. */
+    public function packByPack(): ?int
+    {
+        $cents = 0;
+        foreach ($this->items as $item) {
+            if ($item->open > 0 || $item->short === 0) {
+                continue;
+            }
+            $packs = $item->stock->packs ?? [];
+            usort($packs, static fn(Pack $one, Pack $other): int => $one->pieces <=> $other->pieces);
+            if ($packs === []) {
+                return null;
+            }
+            $cents += $packs[0]->price * intdiv($item->short + $packs[0]->pieces - 1, $packs[0]->pieces);
+        }
+
+        return $cents;
+    }
+
     public function isOpen(): bool
     {
         return array_filter($this->items, static fn(Supply $item): bool => $item->open > 0) !== [];
+    }
+
+    /**
+     * @param list<Box> $boxes
+     *
+     * @return array<string, int> pieces by stock
+     */
+    private static function inBoxes(array $boxes, Purchase $purchase): array
+    {
+        $brought = [];
+        foreach ($boxes as $box) {
+            foreach ($box->holds as $part) {
+                $brought[$part->stock->id] = ($brought[$part->stock->id] ?? 0) + $part->pieces * ($purchase->boxes()[$box->id] ?? 0);
+            }
+        }
+
+        return $brought;
     }
 
     /** @return list<array{Pack, int}> */

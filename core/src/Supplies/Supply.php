@@ -24,6 +24,9 @@ final readonly class Supply
     /** The day on which it is used up at the weekly use; null where nothing is used weekly, or no calendar goes so far. */
     public ?Day $runsOut;
 
+    /** The same once the work is done and what is bought has come. */
+    public ?Day $lasts;
+
     /** @param list<array{Pack, int}> $buy packs and how many of each */
     public function __construct(
         public StockItem $item,
@@ -37,12 +40,22 @@ final readonly class Supply
         public int $open = 0,
         /** When somebody counted last. */
         public ?Day $countedOn = null,
+        /** For the weekly use of the weeks that are asked for, beside the work. */
+        public int $reserve = 0,
+        /** What packs and boxes bring. */
+        public int $brought = 0,
     ) {
-        $this->short = max(0, $need - $have);
+        $this->short = max(0, $need + $reserve - $have);
         $perWeek = $stock->perWeek ?? 0.0;
         $this->reorderPoint = Decimal::of($perWeek)->times($stock->leadDays ?? 0)->dividedUp(7);
         $this->reorder = $perWeek > 0.0 && $have <= $this->reorderPoint;
-        $this->runsOut = $perWeek > 0.0 ? $on->after(Decimal::of(7)->times($have)->dividedDown($perWeek)) : null;
+        $this->runsOut = self::lasting($have, $perWeek, $on);
+        $this->lasts = self::lasting(max(0, $have + $brought - $need), $perWeek, $on);
+    }
+
+    private static function lasting(int $pieces, float $perWeek, Day $on): ?Day
+    {
+        return $perWeek > 0.0 ? $on->after(Decimal::of(7)->times($pieces)->dividedDown($perWeek)) : null;
     }
 
     /** Nothing asks for it and nothing is used: it only lies there. */

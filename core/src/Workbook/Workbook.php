@@ -125,10 +125,11 @@ final readonly class Workbook
      * What is on its shelf on a day against what some of its work asks for.
      *
      * @param list<Scope> $scopes
+     * @param int         $weeks  of the weekly use that is to be there beside the work
      */
-    public function supplies(array $scopes, Day $day): Supplies
+    public function supplies(array $scopes, Day $day, int $weeks = 0): Supplies
     {
-        return Supplies::of($this->register->stock, $this->register->boxes, $this->terminals, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day);
+        return Supplies::of($this->register->stock, $this->register->boxes, $this->terminals, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day, $weeks);
     }
 
     /** What its people can do on a day. */

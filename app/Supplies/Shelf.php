@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Supplies;
+
+use App\Models\Shop;
+use App\Reading\Needs;
+use App\Reading\ShopWorkbook;
+use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Value\Day;
+use Gondrik\Core\Workbook\InvalidWorkbook;
+use Gondrik\Core\Workbook\Problem;
+
+/** What is on a shop's shelf against some of its work. */
+final readonly class Shelf
+{
+    public function __construct(private ShopWorkbook $shops) {}
+
+    /**
+     * @param list<string>|null  $scopes by their ids; null for all that were not put away
+     * @param array<string, int> $times  how many times each is made, where that is not once
+     * @param int                $weeks  of the weekly use that is to be there beside the work
+     *
+     * @throws InvalidWorkbook where the shop has no such scope
+     */
+    public function of(Shop $shop, ?array $scopes, array $times, Day $day, int $weeks): StockedShelf
+    {
+        $workbook = $this->shops->read($shop, Needs::of(scopes: $scopes)->withSupplies());
+        $known = array_column($workbook->scopes, null, 'id');
+        $problems = array_map(static fn(string $id): Problem => new Problem('scopes', $id, 'must be a scope of the shop'), array_values(array_filter($scopes ?? [], static fn(string $id): bool => !isset($known[$id]))));
+        if ($problems !== []) {
+            throw new InvalidWorkbook($problems);
+        }
+        $asked = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => $scopes !== null || !$scope->archived));
+
+        return new StockedShelf($workbook, $asked, $times, $workbook->supplies(array_map(static fn(Scope $scope): Scope => $scope->times($times[$scope->id] ?? 1), $asked), $day, $weeks));
+    }
+}

@@ -1,0 +1,159 @@
+<script setup lang="ts">
+import { computed } from 'vue';
+import { orderAddress, type AskedSupplies, type Supplies } from '@/data/supplies';
+import { writeLog } from '@/data/wall';
+import FileMenu from '@/frame/FileMenu.vue';
+import { useWrite } from '@/frame/useWrite';
+import { money } from '@/shared/currency';
+import { counted } from '@/shared/pretty';
+import { refusal } from '@/shared/refusal';
+
+/** What to buy: the cheapest packs and divided boxes, against the small packs of each alone. */
+const { supplies, order, asked, mayTakeBack } = defineProps<{
+  supplies: Supplies;
+  order: NonNullable<Supplies['order']>;
+  asked: AskedSupplies;
+  mayTakeBack: boolean;
+}>();
+
+const bought = computed(() => supplies.items.filter(({ buy }) => buy.length > 0));
+const saves = computed(() => (order.packByPack === null ? 0 : order.packByPack - order.cost));
+/** All that the order brings, by stock. */
+const comes = computed(() => {
+  const by = new Map<string, number>();
+  const add = (stock: string | null | undefined, pieces: number) =>
+    stock && by.set(stock, (by.get(stock) ?? 0) + pieces);
+  for (const item of supplies.items)
+    for (const { pieces, count } of item.buy) add(item.stock, pieces * count);
+  for (const box of order.boxes) for (const part of box.holds) add(part.stock, part.pieces * box.count);
+  return [...by].map(([stock, pieces]) => ({ what: 'received' as const, stock, pieces }));
+});
+const write = useWrite({
+  ask: () => writeLog(comes.value),
+  said: () => `${counted(order.packages, 'package')} came`,
+  mayTakeBack: () => mayTakeBack,
+});
+const { isPending, problem } = write;
+</script>
+
+<template>
+  <section class="order" aria-label="What to buy">
+    <header>
+      <h2>To buy</h2>
+      <FileMenu
+        v-if="order.packages"
+        label="The order as a file"
+        :files="[
+          { title: 'On paper (PDF)', href: orderAddress('pdf', asked) },
+          { title: 'As a table (CSV)', href: orderAddress('csv', asked) },
+        ]"
+      />
+    </header>
+    <p v-if="!order.packages" class="muted">Nothing that is short can be bought, or nothing is short.</p>
+    <template v-else>
+      <p class="sum">
+        <b class="mono">{{ money(order.cost) }}</b> for {{ counted(order.packages, 'package') }}
+        <template v-if="saves > 0">
+          · <span class="saves">{{ money(saves) }} less than small packs alone</span></template
+        >
+      </p>
+      <p v-if="!order.isProven" class="muted">
+        There are many boxes: nothing comes to less than {{ money(order.bound) }}, and this may be the best.
+      </p>
+      <table>
+        <tbody>
+          <tr v-for="box in order.boxes" :key="box.id">
+            <td class="count mono">{{ box.count }} ×</td>
+            <td>
+              <b>{{ box.name }}</b>
+              <small class="muted">{{ box.holds.map((of) => `${of.pieces} ${of.name}`).join(' · ') }}</small>
+            </td>
+            <td class="cost mono">{{ money(box.price * box.count) }}</td>
+          </tr>
+          <template v-for="item in bought" :key="item.key">
+            <tr v-for="pack in item.buy" :key="pack.pack">
+              <td class="count mono">{{ pack.count }} ×</td>
+              <td>
+                {{ item.name }} <small class="muted">{{ pack.pack }}</small>
+              </td>
+              <td class="cost mono">{{ money(pack.price * pack.count) }}</td>
+            </tr>
+          </template>
+        </tbody>
+      </table>
+      <p class="muted">{{ order.left }} pieces more than are short stay on the shelf.</p>
+      <v-btn variant="outlined" size="small" :loading="isPending" @click="write.mutate()"
+        >All of it has come</v-btn
+      >
+      <p v-if="problem" class="problem" role="alert">{{ refusal(problem) }}</p>
+    </template>
+  </section>
+</template>
+
+<style scoped>
+.order {
+  display: grid;
+  gap: 8px;
+  justify-items: start;
+  align-content: start;
+  padding: 10px 14px 14px;
+  border: 1px solid var(--hairline);
+  border-top: 3px solid var(--copper);
+  background: var(--surface);
+}
+
+header {
+  display: flex;
+  gap: 12px;
+  align-items: center;
+  justify-content: space-between;
+  width: 100%;
+}
+
+h2 {
+  font-size: 17px;
+}
+
+p {
+  margin: 0;
+}
+
+.sum b {
+  font-size: 18px;
+}
+
+.saves {
+  color: var(--covered);
+}
+
+table {
+  width: 100%;
+  border-collapse: collapse;
+}
+
+td {
+  padding: 5px 0;
+  border-bottom: 1px solid var(--hairline);
+  vertical-align: baseline;
+}
+
+td small {
+  display: block;
+  font-size: 12px;
+}
+
+.count {
+  width: 40px;
+  white-space: nowrap;
+}
+
+.cost {
+  padding-left: 10px;
+  text-align: right;
+  white-space: nowrap;
+}
+
+.problem {
+  color: var(--hole);
+}
+</style>

@@ -3736,6 +3736,17 @@ export interface components {
             }[];
             /** @description By their days, those without after them; to who may not see others only their own */
             signOffs: components["schemas"]["SignOffWanted"][];
+            /** @description What of the stock is short for all work, or is to be ordered; what is used up first before the rest */
+            supplies: {
+                stock: string;
+                name: string;
+                /** @enum {string} */
+                unit: "pieces" | "mm";
+                have: number;
+                short: number;
+                reorder: boolean;
+                runsOut: string | null;
+            }[];
         };
         /** @description Something that is to be done to a thing */
         DueDate: {

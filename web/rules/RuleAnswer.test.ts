@@ -77,6 +77,14 @@ it('takes a whole number that can be, and no other', async () => {
   expect(new Set((view.emitted('answer') ?? []).flat())).toEqual(new Set([35]));
 });
 
+it('takes a share in percent, as it is written', async () => {
+  const view = answered('scrap', 0.025);
+  const field = view.get('input');
+  expect((field.element as HTMLInputElement).value).toBe('2.5');
+  for (const text of ['101', '-1', '', '0.7']) await field.setValue(text);
+  expect(new Set((view.emitted('answer') ?? []).flat())).toEqual(new Set([0.007]));
+});
+
 it('is only read where somebody else answers', () => {
   expect(
     answered('openFlame', true, { disabled: true }).find('fieldset').attributes('disabled'),

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, useId } from 'vue';
 import type { RuleQuestion } from '@/data/rules';
-import { inWords, listAfter, plainOf, textOf } from './answers';
+import { inWords, listAfter, percentOf, plainOf, shareOf, textOf } from './answers';
 
 /** The answer to one question of the house, to be given otherwise. */
 const props = defineProps<{ question: RuleQuestion; value: unknown; disabled?: boolean }>();
@@ -30,6 +30,10 @@ function follows(finding: string, condition: string): void {
 function count(event: Event): void {
   const { value, validity } = event.target as HTMLInputElement;
   if (validity.valid && value !== '') emit('answer', Number(value));
+}
+function share(event: Event): void {
+  const { value, validity } = event.target as HTMLInputElement;
+  if (validity.valid && value !== '') emit('answer', shareOf(Number(value)));
 }
 </script>
 
@@ -91,6 +95,20 @@ function count(event: Event): void {
       </label>
     </div>
   </details>
+  <label v-else-if="question.asks === 'share'" class="share">
+    <input
+      class="boxed number mono"
+      type="number"
+      min="0"
+      max="100"
+      step="any"
+      :aria-label="question.question"
+      :value="percentOf(value)"
+      :disabled="disabled"
+      @change="share"
+    />
+    %
+  </label>
   <input
     v-else
     class="boxed number mono"
@@ -183,6 +201,12 @@ input[type='checkbox'] {
   background: var(--surface);
   color: var(--ink);
   font: inherit;
+}
+
+.share {
+  display: inline-flex;
+  gap: 6px;
+  align-items: center;
 }
 
 .number {

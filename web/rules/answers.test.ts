@@ -39,7 +39,7 @@ it('asks under what it is about, in its order', () => {
   expect(
     byTopic(rules.questions).map(({ topic, questions: of }) => [topic, of.map(({ rule }) => rule)]),
   ).toEqual([
-    ['Crimping', ['hammerLugs', 'openFlame', 'insulations', 'practicePieces', 'findings']],
+    ['Crimping', ['hammerLugs', 'openFlame', 'insulations', 'practicePieces', 'scrap', 'findings']],
     ['What a kit has', ['carry']],
   ]);
 });

@@ -61,11 +61,16 @@ export function listAfter(question: RuleQuestion, now: unknown, one: string, isI
   return inOrder.length === 0 && question.answers.some(({ value }) => isWhole(value)) ? 'any' : inOrder;
 }
 
+/** A share in hundredths, and back: 0.02 is 2. */
+export const percentOf = (share: unknown): number => Number((Number(share) * 100).toPrecision(12));
+export const shareOf = (percent: number): number => Number((percent / 100).toPrecision(12));
+
 /** An answer in words, as a sentence has it. */
 export function inWords(question: RuleQuestion, value: unknown): string {
   const words = (one: unknown) =>
     question.answers.find((of) => of.value === String(one))?.words ?? String(one);
   if (question.asks === 'number') return `${Number(value)}`;
+  if (question.asks === 'share') return `${percentOf(value)}%`;
   if (question.asks === 'findings')
     return Array.isArray(value) && value.length
       ? `${value.length} otherwise than usual`

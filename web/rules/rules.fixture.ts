@@ -36,6 +36,7 @@ export const questions: Record<string, RuleQuestion> = {
     ['first-aid', 'first-aid kit'],
   ]),
   practicePieces: question('practicePieces', 'number', []),
+  scrap: question('scrap', 'share', []),
   findings: question('findings', 'findings', [
     ['watch', 'is watched'],
     ['seldom', 'seldom'],
@@ -48,6 +49,7 @@ const usual = {
   insulations: 'any',
   carry: ['meter'],
   practicePieces: 20,
+  scrap: 0.02,
   findings: [],
 };
 const answers = (of: Record<string, unknown>) =>

@@ -1,5 +1,15 @@
 import { expect, it } from 'vitest';
-import { pretty } from './pretty';
+import { piecesOf, pretty } from './pretty';
+
+it.each([
+  [0, 'pieces', '0'],
+  [1200, 'pieces', '1200'],
+  [999, 'mm', '999 mm'],
+  [1000, 'mm', '1 m'],
+  [5250, 'mm', '5.25 m'],
+] as const)('tells %d %s as %s', (many, unit, told) => {
+  expect(piecesOf(many, unit)).toBe(told);
+});
 
 it.each([
   ['0.5-1.5 mm2', '0.5–1.5 mm²'],

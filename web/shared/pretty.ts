@@ -23,3 +23,7 @@ export function counted(count: number, one: string, many = `${one}s`): string {
 
 /** As a name stands on its own: wires are "Wires". */
 export const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** How much there is of something: pieces, or of a tube mm; from a metre on metres. */
+export const piecesOf = (many: number, unit: 'pieces' | 'mm'): string =>
+  unit === 'pieces' ? String(many) : many >= 1000 ? `${Number((many / 1000).toFixed(2))} m` : `${many} mm`;

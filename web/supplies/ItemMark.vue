@@ -8,6 +8,8 @@ const { looks, name } = defineProps<{ looks: Supply['looks']; name: string }>();
 
 /** px in a mm: the widest tube and the lug of 2/0 AWG have room. */
 const PER_MM = 1.5;
+/** Tubes are seen from nearer: of a wide one the edge may be out of sight. */
+const TUBE_PER_MM = 2.4;
 const HEIGHT = 38;
 const WIDTH = 62;
 /** Inch studs by the metric ones whose holes are theirs (common practice). */
@@ -106,9 +108,9 @@ const y = HEIGHT / 2;
         :class="{ lined: tube.lined }"
         :cx="WIDTH / 2"
         :cy="y"
-        :r="Math.min(y - 1, (tube.expanded * PER_MM) / 2 + 1)"
+        :r="(tube.expanded * TUBE_PER_MM) / 2 + 1"
       />
-      <circle class="shrunk" :cx="WIDTH / 2" :cy="y" :r="Math.max(1, (tube.recovered * PER_MM) / 2)" />
+      <circle class="shrunk" :cx="WIDTH / 2" :cy="y" :r="Math.max(1, (tube.recovered * TUBE_PER_MM) / 2)" />
     </template>
     <path v-else class="other" :d="`M20 ${y - 9}H42V${y + 9}H20ZM20 ${y - 3}H42`" />
   </svg>

@@ -5,7 +5,7 @@ import { writeLog } from '@/data/wall';
 import FileMenu from '@/frame/FileMenu.vue';
 import { useWrite } from '@/frame/useWrite';
 import { money } from '@/shared/currency';
-import { counted } from '@/shared/pretty';
+import { counted, pretty } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 
 /** What to buy: the cheapest packs and divided boxes, against the small packs of each alone. */
@@ -65,8 +65,10 @@ const { isPending, problem } = write;
           <tr v-for="box in order.boxes" :key="box.id">
             <td class="count mono">{{ box.count }} ×</td>
             <td>
-              <b>{{ box.name }}</b>
-              <small class="muted">{{ box.holds.map((of) => `${of.pieces} ${of.name}`).join(' · ') }}</small>
+              <b>{{ pretty(box.name) }}</b>
+              <small class="muted">{{
+                box.holds.map((of) => `${of.pieces} ${pretty(of.name)}`).join(' · ')
+              }}</small>
             </td>
             <td class="cost mono">{{ money(box.price * box.count) }}</td>
           </tr>
@@ -74,7 +76,7 @@ const { isPending, problem } = write;
             <tr v-for="pack in item.buy" :key="pack.pack">
               <td class="count mono">{{ pack.count }} ×</td>
               <td>
-                {{ item.name }} <small class="muted">{{ pack.pack }}</small>
+                {{ pretty(item.name) }} <small class="muted">{{ pack.pack }}</small>
               </td>
               <td class="cost mono">{{ money(pack.price * pack.count) }}</td>
             </tr>

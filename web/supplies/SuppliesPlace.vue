@@ -5,6 +5,7 @@ import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useUndoKeys } from '@/frame/useUndoKeys';
 import { useSession } from '@/session/useSession';
+import { money } from '@/shared/currency';
 import { dayWords } from '@/shared/days';
 import EmptyNote from '@/shared/EmptyNote.vue';
 import { counted } from '@/shared/pretty';
@@ -111,6 +112,9 @@ useUndoKeys();
               ? 'Nothing is short.'
               : ''
         }}
+        <a v-if="supplies.order?.packages" href="#to-buy" class="cost"
+          >The cheapest order comes to {{ money(supplies.order.cost) }}</a
+        >
       </p>
       <p v-if="soon.length" class="soon">
         Within three weeks {{ counted(soon.length, 'item') }} {{ soon.length === 1 ? 'is' : 'are' }} used up
@@ -141,7 +145,7 @@ useUndoKeys();
             </ul>
           </section>
         </div>
-        <aside>
+        <aside id="to-buy">
           <OrderPanel
             v-if="supplies.order"
             :supplies
@@ -196,6 +200,12 @@ useUndoKeys();
 
 .soon {
   margin: 0 0 6px;
+}
+
+.cost {
+  margin-left: 6px;
+  color: var(--ink);
+  font-weight: 400;
 }
 
 .link {
@@ -262,7 +272,6 @@ dd {
 
   aside {
     position: static;
-    grid-row: 1;
   }
 }
 </style>

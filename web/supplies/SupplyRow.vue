@@ -2,9 +2,9 @@
 import { computed } from 'vue';
 import type { Supply } from '@/data/supplies';
 import { dayWords, fromNow } from '@/shared/days';
-import { counted } from '@/shared/pretty';
+import { counted, piecesOf, pretty } from '@/shared/pretty';
 import ItemMark from './ItemMark.vue';
-import { amount, bar } from './shelf';
+import { bar } from './shelf';
 
 /** One item of the shelf: as it looks, how much is there of how much, and when it is used up. Pressed, it is counted, filled or taken from. */
 const { item, on } = defineProps<{ item: Supply; on: string }>();
@@ -15,7 +15,7 @@ const widths = computed(() => bar(item));
 const bought = computed(() => item.buy.map(({ pack, count }) => `${count} × ${pack}`).join(', '));
 const uses = computed(() =>
   item.perWeek > 0
-    ? `${amount(item.perWeek, item.unit)} a week, ${counted(item.leadDays, 'day')} to come`
+    ? `${piecesOf(item.perWeek, item.unit)} a week, ${counted(item.leadDays, 'day')} to come`
     : '',
 );
 </script>
@@ -30,7 +30,7 @@ const uses = computed(() =>
     >
       <ItemMark :looks="item.looks" :name="item.name" />
       <span class="name">
-        <b>{{ item.name }}</b>
+        <b>{{ pretty(item.name) }}</b>
         <small class="muted">{{
           item.stock === null
             ? 'no stock is kept of it'
@@ -42,12 +42,14 @@ const uses = computed(() =>
       <span class="bar" aria-hidden="true">
         <span class="wanted" :style="{ width: `${widths.wanted}%` }"></span>
         <span class="have" :style="{ width: `${widths.have}%` }"></span>
+        <span v-if="wanted && item.have > wanted" class="asked" :style="{ left: `${widths.wanted}%` }"></span>
       </span>
       <span class="figures mono">
-        {{ amount(item.have, item.unit) }}<small class="muted"> of {{ amount(wanted, item.unit) }}</small>
+        {{ piecesOf(item.have, item.unit)
+        }}<small v-if="wanted" class="muted"> of {{ piecesOf(wanted, item.unit) }}</small>
       </span>
       <span class="said">
-        <b v-if="item.short" class="short">{{ amount(item.short, item.unit) }} short</b>
+        <b v-if="item.short" class="short">{{ piecesOf(item.short, item.unit) }} short</b>
         <small v-if="bought">{{ bought }}</small>
         <small v-else-if="item.open && item.stock !== null">no pack and no box brings it</small>
         <small v-if="item.runsOut" :class="{ soon: item.reorder }"
@@ -111,6 +113,11 @@ small {
   min-width: 1px;
   border: 1px solid var(--tool-edge);
   background: var(--tool);
+}
+
+.asked {
+  width: 0;
+  border-left: 2px solid var(--ink);
 }
 
 .figures {

@@ -5,8 +5,8 @@ import type { Supply } from '@/data/supplies';
 import SheetDialog from '@/frame/SheetDialog.vue';
 import { useWrite } from '@/frame/useWrite';
 import FormField from '@/shared/FormField.vue';
+import { piecesOf, pretty } from '@/shared/pretty';
 import ItemMark from './ItemMark.vue';
-import { amount } from './shelf';
 
 /** At the shelf, with a tablet in the hand: what was done, how many, done. */
 const { item, mayTakeBack } = defineProps<{
@@ -49,7 +49,7 @@ const write = useWrite({
   ask: (of: { kind: Kind; pieces: number }) =>
     writeLog([{ what: of.kind, stock: item.stock, pieces: of.pieces }]),
   said: (of) =>
-    `${item.name}: ${amount(of.pieces, item.unit)} ${kinds.find((one) => one.kind === of.kind)?.does}`,
+    `${item.name}: ${piecesOf(of.pieces, item.unit)} ${kinds.find((one) => one.kind === of.kind)?.does}`,
   mayTakeBack: () => mayTakeBack,
   after: () => (isOpen.value = false),
 });
@@ -61,10 +61,10 @@ function submit(): void {
 </script>
 
 <template>
-  <SheetDialog v-model="isOpen" :title="item.name" :width="460" :problem="refused" @submit="submit()">
+  <SheetDialog v-model="isOpen" :title="pretty(item.name)" :width="460" :problem="refused" @submit="submit()">
     <div class="at">
       <ItemMark :looks="item.looks" :name="item.name" />
-      <span>{{ amount(item.have, item.unit) }} on the shelf by the book</span>
+      <span>{{ piecesOf(item.have, item.unit) }} on the shelf by the book</span>
     </div>
     <fieldset class="kinds">
       <legend class="visually-hidden">What was done</legend>
@@ -92,7 +92,7 @@ function submit(): void {
       <template v-else-if="isMore"
         >The book has fewer: it will say 0. Count what is there, and it is right again.</template
       >
-      <template v-else>Then there are {{ amount(after, item.unit) }}.</template>
+      <template v-else>Then there are {{ piecesOf(after, item.unit) }}.</template>
     </p>
     <template #buttons="{ leave }">
       <v-btn

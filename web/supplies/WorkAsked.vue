@@ -35,16 +35,16 @@ const said = computed(() => {
   return `${picked === null ? 'all work' : counted(those.length, 'scope')}${more ? `, ${more} of it several times` : ''}`;
 });
 const ahead = [
-  { id: '', name: 'no more than that' },
-  { id: '2', name: 'and two weeks of the usual use' },
-  { id: '3', name: 'and three weeks of the usual use' },
-  { id: '4', name: 'and four weeks of the usual use' },
-  { id: '8', name: 'and eight weeks of the usual use' },
+  { id: '', name: 'no more' },
+  { id: '2', name: 'two weeks of the usual use' },
+  { id: '3', name: 'three weeks of the usual use' },
+  { id: '4', name: 'four weeks of the usual use' },
+  { id: '8', name: 'eight weeks of the usual use' },
 ];
 const choices = computed(() =>
   weeks === null || ahead.some(({ id }) => id === weeks)
     ? ahead
-    : [...ahead, { id: weeks, name: `and ${weeks} weeks of the usual use` }],
+    : [...ahead, { id: weeks, name: `${weeks} weeks of the usual use` }],
 );
 </script>
 
@@ -82,7 +82,7 @@ const choices = computed(() =>
         </li>
       </ul>
     </details>
-    <PickOne label="Have" :items="choices" :picked="weeks ?? ''" @pick="emit('weeks', $event || null)" />
+    <PickOne label="Beside it" :items="choices" :picked="weeks ?? ''" @pick="emit('weeks', $event || null)" />
   </div>
 </template>
 
@@ -103,7 +103,7 @@ details {
 }
 
 summary {
-  min-height: calc(var(--touch) + 2px);
+  min-height: calc(var(--touch) - 8px);
   padding: 5px 12px;
   cursor: pointer;
 }

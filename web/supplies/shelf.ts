@@ -48,14 +48,6 @@ export function named(items: Supply[], search: string): Supply[] {
 export const runningOut = (items: Supply[], on: string, days: number): Supply[] =>
   items.filter((item) => item.stock !== null && item.lasts !== null && daysBetween(on, item.lasts) < days);
 
-/** 1,250 mm are 1.25 m; pieces are pieces. */
-export const amount = (pieces: number, unit: Supply['unit']): string =>
-  unit === 'pieces'
-    ? String(pieces)
-    : pieces >= 1000
-      ? `${Number((pieces / 1000).toFixed(2))} m`
-      : `${pieces} mm`;
-
 /** How much of a bar is there, and how much of it is asked for, in percent of the greater of both. */
 export function bar(item: Supply): { have: number; wanted: number } {
   const wanted = item.need + item.reserve;

@@ -13,7 +13,7 @@ import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { dayWords, fromNow } from '@/shared/days';
 import EmptyNote from '@/shared/EmptyNote.vue';
-import { capital, counted, words } from '@/shared/pretty';
+import { capital, counted, piecesOf, pretty, words } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 import StatusMark from '@/shared/StatusMark.vue';
 import WaitBar from '@/shared/WaitBar.vue';
@@ -27,6 +27,7 @@ const mayRenew = computed(() => person.value?.maySetUpTheShop ?? false);
 
 const today = computed(() => day.data.value?.today ?? '');
 const losses = computed(() => day.data.value?.losses ?? []);
+const supplies = computed(() => day.data.value?.supplies ?? []);
 const signOffs = computed(() => day.data.value?.signOffs ?? []);
 const coming = computed(() => byCause(day.data.value?.coming ?? []));
 const late = computed(() => overdue(wall.data.value?.things ?? []));
@@ -44,6 +45,7 @@ const isAllWell = computed(
     !dues.value.length &&
     !lately.value.length &&
     !signOffs.value.length &&
+    !supplies.value.length &&
     !pulled.value.length,
 );
 const modelOf = (tool: string) => wall.data.value?.models[tool]?.name ?? '';
@@ -171,6 +173,31 @@ useUndoKeys();
                 })
               "
               >Done today</v-btn
+            >
+          </li>
+        </ul>
+      </section>
+
+      <section v-if="supplies.length" aria-labelledby="supplies">
+        <h2 id="supplies">
+          Short on the shelf
+          <RouterLink :to="{ name: 'supplies' }" class="more">all of it, and what to buy</RouterLink>
+        </h2>
+        <ul>
+          <li v-for="item in supplies" :key="item.stock">
+            <RouterLink :to="{ name: 'supplies', query: { q: item.name } }" class="what">{{
+              pretty(item.name)
+            }}</RouterLink>
+            <span class="how"
+              ><template v-if="item.short"
+                ><b class="past">{{ piecesOf(item.short, item.unit) }} short</b> for the work that there
+                is</template
+              ><template v-if="item.short && item.runsOut">; </template
+              ><template v-if="item.runsOut"
+                >used up <b :class="{ past: item.reorder }">{{ fromNow(item.runsOut, today) }}</b>{{
+                  item.reorder ? ': time to order' : ''
+                }}</template
+              ></span
             >
           </li>
         </ul>

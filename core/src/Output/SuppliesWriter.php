@@ -83,6 +83,28 @@ final readonly class SuppliesWriter
         ];
     }
 
+    /** @return list<array<string, mixed>> what of the stock is short, or is to be ordered, what is used up first before the rest */
+    public static function wanting(Supplies $supplies): array
+    {
+        $wanting = array_values(array_filter($supplies->items, static fn(Supply $item): bool => $item->stock !== null && ($item->short > 0 || $item->reorder)));
+        usort($wanting, static fn(Supply $one, Supply $other): int => ($one->runsOut->number ?? PHP_INT_MAX) <=> ($other->runsOut->number ?? PHP_INT_MAX));
+
+        return array_map(static fn(Supply $item): array => [
+            'stock' => $item->stock?->id,
+            'name' => ItemName::of($item->item),
+            'unit' => self::unit($item),
+            'have' => $item->have,
+            'short' => $item->short,
+            'reorder' => $item->reorder,
+            'runsOut' => $item->runsOut?->plain(),
+        ], $wanting);
+    }
+
+    private static function unit(Supply $item): string
+    {
+        return $item->item->sleeve === null ? 'pieces' : 'mm';
+    }
+
     /** @return array<string, mixed> */
     private function told(Supply $item, bool $withCosts): array
     {
@@ -93,7 +115,7 @@ final readonly class SuppliesWriter
             ...array_diff_key($this->item($item), ['buy' => null]),
             'name' => ItemName::of($item->item),
             'key' => $item->item->key(),
-            'unit' => $tube === null ? 'pieces' : 'mm',
+            'unit' => self::unit($item),
             'looks' => match (true) {
                 $terminal !== null => ['class' => $terminal->class->value, 'shape' => $terminal->shape, 'nest' => $terminal->nest, 'stud' => $terminal->stud?->written, 'size' => $terminal->size->written],
                 $tube !== null => ['expanded' => $tube->expanded, 'recovered' => $tube->recovered, 'lined' => $tube->isLined],

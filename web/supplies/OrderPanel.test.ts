@@ -1,0 +1,103 @@
+import { QueryClient, VueQueryPlugin } from '@tanstack/vue-query';
+import { createPinia } from 'pinia';
+import { flushPromises, mount } from '@vue/test-utils';
+import { expect, it, vi } from 'vitest';
+import { createVuetify } from 'vuetify';
+import { orderAddress } from '@/data/supplies';
+import type { Happened } from '@/data/wall';
+import OrderPanel from './OrderPanel.vue';
+import { shelf, supply } from './supplies.fixture';
+
+const written = vi.hoisted((): { entries: unknown[] } => ({ entries: [] }));
+vi.mock('@/data/wall', () => ({
+  writeLog: (entries: Happened[]) => {
+    written.entries.push(...entries);
+    return Promise.resolve({
+      data: { entries: [], change: 7 },
+      response: new Response(null, { status: 201 }),
+    });
+  },
+}));
+
+const asked = { scopes: 'boards', times: 'boards:12', weeks: '3' };
+const bought = shelf(
+  [
+    supply('Ring', { buy: [{ pack: 'Bag', pieces: 100, price: 900, count: 2 }] }),
+    supply('Fork'),
+    supply('Tape', {
+      buy: [
+        { pack: 'Roll', pieces: 1, price: 190, count: 3 },
+        { pack: 'Ten', pieces: 10, price: 1500, count: 1 },
+      ],
+    }),
+  ],
+  {
+    boxes: [
+      {
+        id: 'box',
+        name: 'Box',
+        price: 5900,
+        count: 2,
+        holds: [
+          { stock: 'ring', name: 'Ring', pieces: 50 },
+          { stock: 'fork', name: 'Fork', pieces: 25 },
+        ],
+      },
+    ],
+    cost: 15670,
+    packages: 8,
+    left: 12,
+    packByPack: 20000,
+  },
+);
+
+function panel(supplies = bought) {
+  written.entries = [];
+  return mount(OrderPanel, {
+    props: { supplies, order: supplies.order!, asked, mayTakeBack: true },
+    global: {
+      plugins: [createVuetify(), createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
+    },
+  });
+}
+
+it('tells every package with what it costs, boxes first, and what small packs alone would cost more', () => {
+  const rows = panel()
+    .findAll('tr')
+    .map((row) => row.text().replaceAll(/\s+/g, ' '));
+  expect(rows).toHaveLength(4);
+  expect(rows[0]).toContain('2 ×');
+  expect(rows[0]).toContain('118.00');
+  expect(rows[1]).toContain('18.00');
+  expect(panel().get('.sum').text()).toContain('156.70');
+  expect(panel().get('.saves').text()).toContain('43.30');
+  expect(panel().text()).not.toContain('nothing comes to less than');
+});
+
+it('writes all of it down as come by one press, packs and boxes of a stock together', async () => {
+  const view = panel();
+  await view
+    .findAll('button')
+    .find((one) => one.text() === 'All of it has come')
+    ?.trigger('click');
+  await flushPromises();
+  expect(written.entries).toEqual([
+    { what: 'received', stock: 'ring', pieces: 300 },
+    { what: 'received', stock: 'tape', pieces: 13 },
+    { what: 'received', stock: 'fork', pieces: 50 },
+  ]);
+});
+
+it('says that nothing is to be bought, and where it is not sure to be the best', () => {
+  expect(panel(shelf([])).text()).toContain('Nothing that is short can be bought');
+  expect(panel(shelf(bought.items, { ...bought.order!, isProven: false, bound: 15000 })).text()).toContain(
+    'nothing comes to less than €150.00',
+  );
+});
+
+it.each([
+  [asked, '/api/v1/supplies/order.pdf?scopes=boards&times=boards%3A12&weeks=3'],
+  [{ scopes: null, times: null, weeks: null }, '/api/v1/supplies/order.pdf'],
+])('asks for the order of what is asked', (of, address) => {
+  expect(orderAddress('pdf', of)).toBe(address);
+});

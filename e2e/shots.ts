@@ -32,9 +32,6 @@ test('pictures of the main views', async ({ page }) => {
 
   await page.goto(tower);
   await shoot('cover');
-  await page.goto(`${tower}&line=heat-15&step=1`);
-  await page.getByText('What misses, nearest first').waitFor();
-  await shoot('cover-why');
 
   await page.goto('/plan?kit=pylon-backpack&scopes=tower-7,masts&mass=11000');
   await page.getByRole('slider', { name: 'Budget' }).waitFor();
@@ -88,6 +85,11 @@ test('pictures of the main views', async ({ page }) => {
       'house-rules',
       `/shop/rules?rules=${encodeURIComponent('{"preset":"marine","hammerLugs":"accept"}')}`,
       /would stand otherwise/,
+    ],
+    [
+      'supplies',
+      '/supplies?scopes=cabin-lighting&times=cabin-lighting:12&weeks=3',
+      /less than small packs alone/,
     ],
     ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],

@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Output\SuppliesWriter;
 use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Supplies\TubeOver;
 use Gondrik\Core\Supplies\TubeSizes;
@@ -121,6 +122,44 @@ it('does not buy what no stock is kept of, and says that it stays open', functio
     expect([$rings->stock, $rings->have, $rings->short, $rings->open, $rings->buy, $rings->reorder, $rings->runsOut])->toBe([null, 0, 31, 31, [], false, null])
         ->and($shop->supplies($shop->scopes, Day::read('2027-03-10'))->isOpen())->toBeTrue()
         ->and(supplyShop()->supplies(supplyShop()->scopes, Day::read('2027-03-10'))->isOpen())->toBeFalse();
+});
+
+it('orders for some weeks of the usual use, and tells how long all of it lasts', function (): void {
+    $shop = supplyShop(['stock' => [['id' => 'rings', 'item' => ['terminal' => 'ring'], 'perWeek' => 12.5, 'packs' => [['name' => '50', 'pieces' => 50, 'price' => 500], ['name' => '10', 'pieces' => 10, 'price' => 110]]]]]);
+    $of = static fn(int $weeks): Supply => $shop->supplies($shop->scopes, Day::read('2027-03-10'), $weeks)->items[0];
+    expect([$of(0)->short, $of(0)->brought, $of(0)->lasts?->plain()])->toBe([31, 40, '2027-03-15'])
+        // 12.5 a week for three weeks are 38 pieces: 69 in all, and of 70 the work leaves 39 for 21 days.
+        ->and([$of(3)->need, $of(3)->reserve, $of(3)->short, $of(3)->brought, $of(3)->lasts?->plain()])->toBe([31, 38, 69, 70, '2027-03-31'])
+        ->and($of(0)->runsOut?->plain())->toBe('2027-03-10');
+});
+
+it('counts what a divided box brings of each', function (): void {
+    $shop = supplyShop([
+        'stock' => [['id' => 'rings', 'item' => ['terminal' => 'ring'], 'packs' => [['name' => '10', 'pieces' => 10, 'price' => 310]]], ['id' => 'tape', 'item' => ['name' => 'Tape'], 'perWeek' => 1]],
+        'boxes' => [['id' => 'box', 'name' => 'Box', 'price' => 600, 'holds' => [['stock' => 'rings', 'pieces' => 25], ['stock' => 'tape', 'pieces' => 2]]]],
+    ]);
+    $supplies = $shop->supplies($shop->scopes, Day::read('2027-03-10'));
+    expect([$supplies->items[0]->brought, $supplies->items[1]->brought, $supplies->items[1]->lasts?->plain(), $supplies->items[1]->runsOut?->plain()])->toBe([35, 2, '2027-03-24', '2027-03-10'])
+        ->and([$supplies->purchase->outlay->cents, $supplies->packByPack()])->toBe([910, 4 * 310]);
+});
+
+it('knows what small packs alone would cost, where they would do', function (array $packs, ?int $cents): void {
+    expect(($shop = supplyShop(['stock' => [['id' => 'rings', 'item' => ['terminal' => 'ring'], 'packs' => $packs]], 'boxes' => [['id' => 'box', 'name' => 'Box', 'price' => 100, 'holds' => [['stock' => 'rings', 'pieces' => 50]]]]]))->supplies($shop->scopes, Day::read('2027-03-10'))->packByPack())->toBe($cents);
+})->with([
+    'the smallest pack, whatever its place' => [[['name' => '100', 'pieces' => 100, 'price' => 900], ['name' => '10', 'pieces' => 10, 'price' => 200]], 800],
+    'no pack, only a box' => [[], null],
+]);
+
+it('tells of the stock what is short or to be ordered, what is used up first before the rest', function (): void {
+    $shop = supplyShop([
+        'stock' => [['id' => 'rings', 'item' => ['terminal' => 'ring']], ['id' => 'tape', 'item' => ['name' => 'Tape'], 'perWeek' => 1, 'leadDays' => 7], ['id' => 'solder', 'item' => ['name' => 'Solder'], 'perWeek' => 1], ['id' => 'fuses', 'item' => ['name' => 'Fuses']]],
+        'log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'counted', 'stock' => 'tape', 'pieces' => 1], ['id' => '2', 'on' => '2027-03-01', 'what' => 'counted', 'stock' => 'solder', 'pieces' => 1]],
+        'scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring'], ['id' => 'l2', 'wire' => 'wire', 'terminal' => 'bare']]]],
+    ]);
+    expect(array_map(static fn(array $of): array => [$of['name'], $of['short'], $of['reorder'], $of['runsOut']], SuppliesWriter::wanting($shop->supplies($shop->scopes, Day::read('2027-03-10')))))->toBe([
+        ['Tape', 0, true, '2027-03-17'],
+        ['Ring', 2, false, null],
+    ]);
 });
 
 it('takes the fewest sizes of tube', function (array $row): void {

@@ -46,6 +46,16 @@ it('asks for a class of twelve, cheaper than pack by pack', function (): void {
         ->and($twelve->json('order.isProven'))->toBeTrue();
 });
 
+it('asks for weeks of the usual use beside the work', function (): void {
+    $this->actingAs(personOf($this->demo(), Role::Coordinator));
+    $answer = $this->getJson('/api/v1/supplies?scopes=boards&weeks=3')->assertOk();
+    expect(shelfItem($answer, 'Insulating tape, rolls'))->toMatchArray(['need' => 0, 'reserve' => 9, 'have' => 14, 'short' => 0])
+        ->and(shelfItem($answer, 'Gas for the soldering iron, cans'))->toMatchArray(['reserve' => 3, 'short' => 1, 'brought' => 1, 'lasts' => now()->addDays(21)->toDateString()])
+        ->and(shelfItem($this->getJson('/api/v1/supplies?scopes=boards'), 'Gas for the soldering iron, cans')['short'])->toBe(0);
+    $this->getJson('/api/v1/supplies?weeks=53')->assertUnprocessable();
+    expect(collect($this->getJson('/api/v1/today')->assertOk()->json('supplies'))->firstWhere('stock', 'ring-blue-m5'))->toMatchArray(['name' => 'Ring, blue, M5', 'short' => 16, 'reorder' => true]);
+});
+
 it('gives the order as a table and on paper', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Coordinator));
     $asked = '?scopes=cabin-lighting&times=cabin-lighting:12';

@@ -4448,6 +4448,8 @@ export interface components {
             /** @description The day on which it is used up at the weekly use once the work is done and what is bought has come */
             lasts: string | null;
             item: components["schemas"]["stockItem"];
+            /** @description Pieces that packs and boxes bring; 0 for whom what to buy is not */
+            brought: number;
         };
         Supplies: {
             on: string;

@@ -34,6 +34,7 @@ const hole = computed(() => {
 const said = computed(() => `${terminal.value?.shape ?? ''} ${name}`.toLowerCase());
 const kind = computed(() => {
   const of = terminal.value?.class ?? '';
+  if (of === 'screw-clamp' || of === 'push-in') return 'block';
   if (of.includes('ferrule')) return 'ferrule';
   if (of.includes('contact') || of === 'open-barrel' || of === 'sealed-open-barrel')
     return /push/.test(said.value) ? 'blade' : 'contact';
@@ -41,7 +42,7 @@ const kind = computed(() => {
   if (/butt|splice/.test(said.value)) return 'butt';
   if (/push|blade|tab/.test(said.value)) return 'blade';
   if (hole.value > 0) return 'ring';
-  return of === 'screw-clamp' || of === 'push-in' ? 'block' : 'pin';
+  return 'pin';
 });
 const band = computed(() => bandOf(terminal.value?.nest ?? null));
 const isInsulated = computed(() => ['insulated', 'heat-shrink'].includes(terminal.value?.class ?? ''));

@@ -12,7 +12,16 @@ defineEmits<{ open: [] }>();
 
 const wanted = computed(() => item.need + item.reserve);
 const widths = computed(() => bar(item));
-const bought = computed(() => item.buy.map(({ pack, count }) => `${count} × ${pack}`).join(', '));
+/** What packs and boxes bring of it. */
+const bought = computed(() => {
+  const inPacks = item.buy.reduce((sum, { pieces, count }) => sum + pieces * count, 0);
+  return [
+    ...item.buy.map(({ pack, count }) => `${count} × ${pack}`),
+    ...(item.brought > inPacks && item.short
+      ? [`${piecesOf(item.brought - inPacks, item.unit)} in a divided box`]
+      : []),
+  ].join(', ');
+});
 const uses = computed(() =>
   item.perWeek > 0
     ? `${piecesOf(item.perWeek, item.unit)} a week, ${counted(item.leadDays, 'day')} to come`
@@ -132,7 +141,7 @@ small {
 
 @media (width < 900px) {
   .row {
-    grid-template-columns: 62px minmax(0, 1fr) auto;
+    grid-template-columns: 62px minmax(0, 1fr) 190px;
   }
 
   .bar {

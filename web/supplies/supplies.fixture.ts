@@ -12,6 +12,7 @@ export const supply = (name: string, more: Partial<Supply> = {}): Supply => ({
   have: 100,
   short: 0,
   reserve: 0,
+  brought: 0,
   reorderPoint: 0,
   reorder: false,
   runsOut: null,

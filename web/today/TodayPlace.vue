@@ -27,6 +27,8 @@ const mayRenew = computed(() => person.value?.maySetUpTheShop ?? false);
 
 const today = computed(() => day.data.value?.today ?? '');
 const losses = computed(() => day.data.value?.losses ?? []);
+/** So many are named; the rest stands where it is ordered. */
+const FIRST = 5;
 const supplies = computed(() => day.data.value?.supplies ?? []);
 const signOffs = computed(() => day.data.value?.signOffs ?? []);
 const coming = computed(() => byCause(day.data.value?.coming ?? []));
@@ -184,7 +186,7 @@ useUndoKeys();
           <RouterLink :to="{ name: 'supplies' }" class="more">all of it, and what to buy</RouterLink>
         </h2>
         <ul>
-          <li v-for="item in supplies" :key="item.stock">
+          <li v-for="item in supplies.slice(0, FIRST)" :key="item.stock">
             <RouterLink :to="{ name: 'supplies', query: { q: item.name } }" class="what">{{
               pretty(item.name)
             }}</RouterLink>
@@ -201,6 +203,7 @@ useUndoKeys();
             >
           </li>
         </ul>
+        <p v-if="supplies.length > FIRST" class="muted">and {{ supplies.length - FIRST }} more</p>
       </section>
 
       <section v-if="signOffs.length" aria-labelledby="sign-offs">

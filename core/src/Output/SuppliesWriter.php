@@ -127,6 +127,7 @@ final readonly class SuppliesWriter
             'countedOn' => $item->countedOn?->plain(),
             'rests' => $item->rests(),
             'reserve' => $item->reserve,
+            'brought' => $withCosts ? $item->brought : 0,
             'lasts' => $item->lasts?->plain(),
             'buy' => !$withCosts ? [] : array_map(static fn(array $bought): array => ['pack' => $bought[0]->name, 'pieces' => $bought[0]->pieces, 'price' => $bought[0]->price, 'count' => $bought[1]], $item->buy),
         ];

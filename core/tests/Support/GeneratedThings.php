@@ -59,8 +59,24 @@ final class GeneratedThings
             $this->happen($this->one($workbook->assets), gmdate('Y-m-d', (int) strtotime(self::DAYS[0] . 'T00:00:00Z') + 86_400 * $day), $workbook);
         }
         $workbook->log = $this->log;
+        self::stock($workbook);
 
         return $workbook;
+    }
+
+    /** A shelf with something of each kind on it. */
+    private static function stock(\stdClass $workbook): void
+    {
+        $terminal = $workbook->terminals[0]->id;
+        $workbook->stock = [
+            (object) ['id' => 'shelf-1', 'item' => (object) ['terminal' => $terminal], 'packs' => [(object) ['name' => 'Bag', 'pieces' => 50, 'price' => 400], (object) ['name' => 'Reel', 'pieces' => 500, 'price' => 3000]], 'perWeek' => 12.5, 'leadDays' => 7],
+            (object) ['id' => 'shelf-2', 'item' => (object) ['sleeve' => '6 mm', 'lined' => true], 'note' => 'cut to length'],
+            (object) ['id' => 'shelf-3', 'item' => (object) ['name' => 'Tape']],
+        ];
+        $workbook->boxes = [(object) ['id' => 'box-1', 'name' => 'Box', 'price' => 900, 'holds' => [(object) ['stock' => 'shelf-1', 'pieces' => 100], (object) ['stock' => 'shelf-3', 'pieces' => 2]]]];
+        foreach (['counted' => 40, 'used' => 15, 'received' => 50] as $what => $pieces) {
+            $workbook->log[] = (object) ['id' => 's-' . $what, 'on' => '2027-03-01', 'what' => $what, 'stock' => 'shelf-1', 'pieces' => $pieces];
+        }
     }
 
     private function happen(\stdClass $asset, string $on, \stdClass $workbook): void

@@ -159,11 +159,16 @@ export default defineConfig({
           groups: [
             // What asks early waits for nothing else.
             { name: 'ask', test: /\/web\/api\/early/, priority: 1 },
-            { name: 'toolkit', test: /node_modules/, minShareCount: 4 },
+            // Nor does it wait for what a sheet is made of.
+            {
+              name: 'toolkit',
+              test: /node_modules(?!\/vuetify\/lib\/components\/(VDialog|transitions)\/)/,
+              minShareCount: 4,
+            },
             {
               name: 'page',
               // A sheet is opened by a press: the first picture does not wait for it.
-              test: /\/web\/(api|shared|frame(?!\/SheetDialog)|session|settings|theme|data|lines(?!\/reading)|ruler(?!\/(Gauge|RulerAxis|RulerDrop|RulerTip|layout|drops|thin|tellings|whose|useTypefaces)))\//,
+              test: /\/web\/(api|shared(?!\/FormField)|frame(?!\/SheetDialog)|session|settings|theme|data|lines(?!\/reading)|ruler(?!\/(Gauge|RulerAxis|RulerDrop|RulerTip|layout|drops|thin|tellings|whose|useTypefaces)))\//,
               minShareCount: 3,
             },
           ],

@@ -236,7 +236,7 @@ it('merges nothing into itself, into nothing, or into what its lines cannot have
     $this->postJson('/api/v1/wires/hookup-16/merge', ['into' => 'hookup-16'])->assertUnprocessable();
     $this->postJson('/api/v1/wires/hookup-16/merge', ['into' => 'gone'])->assertNotFound();
     // A splice has two wires, and a ring has one end.
-    $this->postJson('/api/v1/terminals/butt-blue-seal/merge', ['into' => 'ring-blue-m5'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'changes/1/line/wireB');
+    $this->postJson('/api/v1/terminals/butt-blue-seal/merge', ['into' => 'lug-2-0-m10'])->assertUnprocessable()->assertJsonPath('problems.0.path', 'changes/1/line/wireB');
     expect($this->get('/api/v1/workbook')->getContent())->toBe($before);
 });
 

@@ -4,15 +4,6 @@ declare(strict_types=1);
 
 use Symfony\Component\Process\Process;
 
-/** @param list<string> $arguments */
-function gondrik(array $arguments): Process
-{
-    $process = new Process([dirname(__DIR__) . '/bin/gondrik', ...$arguments]);
-    $process->run();
-
-    return $process;
-}
-
 const DEMO = __DIR__ . '/../database/demo/tarnholt-ropeway.json';
 
 it('tells the holes first, with dots for status', function (): void {

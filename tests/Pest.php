@@ -9,6 +9,7 @@ use Illuminate\Foundation\Testing\DatabaseTransactions;
 use Illuminate\Testing\TestResponse;
 use Sabre\VObject\ElementList;
 use Sabre\VObject\Node;
+use Symfony\Component\Process\Process;
 use Tests\TestCase;
 
 // The release of this library that is to be had was written before PHP asked for return types: what PHP says of that when it loads
@@ -62,4 +63,13 @@ function csvRows(TestResponse $response): array
     }
 
     return $rows;
+}
+
+/** @param list<string> $arguments */
+function gondrik(array $arguments): Process
+{
+    $process = new Process([dirname(__DIR__) . '/bin/gondrik', ...$arguments]);
+    $process->run();
+
+    return $process;
 }

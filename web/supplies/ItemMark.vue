@@ -2,6 +2,7 @@
 import { computed } from 'vue';
 import type { Supply } from '@/data/supplies';
 import { bandOf } from '@/ruler/bars';
+import { studMm } from '@/shared/studs';
 
 /** A thing of the shelf as it looks, to scale: a terminal with its band and its hole, a tube before and after it shrinks. */
 const { looks, name } = defineProps<{ looks: Supply['looks']; name: string }>();
@@ -12,25 +13,9 @@ const PER_MM = 1.5;
 const TUBE_PER_MM = 2.4;
 const HEIGHT = 38;
 const WIDTH = 62;
-/** Inch studs by the metric ones whose holes are theirs (common practice). */
-const INCH: Record<string, number> = {
-  '#4': 3,
-  '#6': 3.5,
-  '#8': 4,
-  '#10': 5,
-  '1/4': 6,
-  '5/16': 8,
-  '3/8': 10,
-  '1/2': 12,
-};
-
 const terminal = computed(() => (looks && 'class' in looks ? looks : null));
 const tube = computed(() => (looks && 'expanded' in looks ? looks : null));
-const hole = computed(() => {
-  const stud = terminal.value?.stud;
-  const mm = stud ? (INCH[stud] ?? Number(stud.replace(/^M/, '').replace(',', '.'))) : 0;
-  return Number.isFinite(mm) ? mm * 1.07 * PER_MM : 0;
-});
+const hole = computed(() => (studMm(terminal.value?.stud) ?? 0) * 1.07 * PER_MM);
 const said = computed(() => `${terminal.value?.shape ?? ''} ${name}`.toLowerCase());
 const kind = computed(() => {
   const of = terminal.value?.class ?? '';

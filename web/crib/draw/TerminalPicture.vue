@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { bandOf } from '@/ruler/bars';
+import { studMm } from '@/shared/studs';
 import type { Draft } from '../edit/paths';
 import { scaleBar } from './strands';
 
@@ -19,22 +20,7 @@ const HEIGHT = 150;
 
 const number = (value: unknown) => (typeof value === 'number' ? value : undefined);
 const part = (key: string) => (props.terminal[key] as Draft | undefined) ?? {};
-/** Inch studs by the metric ones whose holes are theirs (common practice). */
-const INCH: Record<string, number> = {
-  '#4': 3,
-  '#6': 3.5,
-  '#8': 4,
-  '#10': 5,
-  '1/4': 6,
-  '5/16': 8,
-  '3/8': 10,
-  '1/2': 12,
-};
-const stud = computed(() => {
-  const text = props.terminal.stud as string | undefined;
-  if (!text) return undefined;
-  return INCH[text] ?? (Number(/^M(\d+(?:[.,]\d)?)$/.exec(text)?.[1]?.replace(',', '.')) || undefined);
-});
+const stud = computed(() => studMm(props.terminal.stud as string | undefined));
 
 /** A stranded conductor is about 13 % wider than a solid one of its area. */
 const conductor = computed(() => 1.134 * Math.sqrt((4 * (props.thickest ?? 1.5)) / Math.PI));

@@ -62,6 +62,7 @@ test.describe('signed in', () => {
     ['Plan', '/plan?kit=pylon-backpack&scope=tower-7'],
     ['a card', '/bench?kit=pylon-backpack&scope=tower-7'],
     ['Reckon', '/bench/reckon?what=notch&size=12+AWG&construction=stranded&hole=2.2'],
+    ['Supplies', '/supplies?scopes=cabin-lighting&times=cabin-lighting:12'],
     ['Train', '/train?away=pavo-lindh'],
     ['a person', '/train/people/nela-sorge?skill=crimp:open-barrel'],
     ['who comes in', '/shop/people'],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\CommandLine;
 
+use Gondrik\Core\Stock\StockItem;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Wording\ItemName;
@@ -33,7 +34,7 @@ final readonly class TextSupplies
             ...$rest === [] ? [] : ['Enough:', ...array_map(self::item(...), array_values($rest))],
         ];
         foreach ($supplies->sizes as $size) {
-            $lines[] = ($size->size->isLined ? 'Lined tube ' : 'Tube ') . $size->size->name . ' serves ' . implode(', ', $size->lines);
+            $lines[] = ItemName::of(StockItem::ofTube($size->size)) . ' serves ' . implode(', ', $size->lines);
         }
 
         return [...$lines, ...$supplies->unsized === [] ? [] : ['No tube is known for ' . implode(', ', $supplies->unsized)]];

@@ -51,7 +51,7 @@ final readonly class Today
         usort($losses, static fn(array $one, array $other): int => $other['lost'] <=> $one['lost']);
         usort($coming, static fn(array $one, array $other): int => [$one['on'], $other['lost']] <=> [$other['on'], $one['lost']]);
 
-        return ['today' => $day->plain(), 'losses' => $losses, 'coming' => $coming, 'supplies' => SuppliesWriter::wanting($workbook->supplies($scopes, $day)), 'signOffs' => SignOffs::of($workbook, $day, $reader)];
+        return ['today' => $day->plain(), 'losses' => $losses, 'coming' => $coming, 'supplies' => SuppliesWriter::wanting($workbook->stocktaking($scopes, $day)->wanting()), 'signOffs' => SignOffs::of($workbook, $day, $reader)];
     }
 
     /** @return array{kit: array{id: string, name: string}, scope: array{id: string, name: string}} */

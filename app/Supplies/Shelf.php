@@ -28,12 +28,29 @@ final readonly class Shelf
     {
         $workbook = $this->shops->read($shop, Needs::of(scopes: $scopes)->withSupplies());
         $known = array_column($workbook->scopes, null, 'id');
-        $problems = array_map(static fn(string $id): Problem => new Problem('scopes', $id, 'must be a scope of the shop'), array_values(array_filter($scopes ?? [], static fn(string $id): bool => !isset($known[$id]))));
+        $made = array_map(strval(...), array_keys($times));
+        $all = $scopes === null ? array_keys($known) : array_values($shop->scopes()->whereIn('code', $made)->pluck('code')->all());
+        $problems = [
+            ...self::unknown('scopes', $scopes ?? [], array_keys($known)),
+            // One that is not asked about now may be made many times all the same.
+            ...self::unknown('times', $made, $all),
+        ];
         if ($problems !== []) {
             throw new InvalidWorkbook($problems);
         }
         $asked = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => $scopes !== null || !$scope->archived));
 
         return new StockedShelf($workbook, $asked, $times, $workbook->supplies(array_map(static fn(Scope $scope): Scope => $scope->times($times[$scope->id] ?? 1), $asked), $day, $weeks));
+    }
+
+    /**
+     * @param list<string>     $ids
+     * @param list<int|string> $known
+     *
+     * @return list<Problem>
+     */
+    private static function unknown(string $field, array $ids, array $known): array
+    {
+        return array_map(static fn(string $id): Problem => new Problem($field, $id, 'must be a scope of the shop'), array_values(array_diff($ids, array_map(strval(...), $known))));
     }
 }

@@ -156,7 +156,7 @@ it('tells of the stock what is short or to be ordered, what is used up first bef
         'log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'counted', 'stock' => 'tape', 'pieces' => 1], ['id' => '2', 'on' => '2027-03-01', 'what' => 'counted', 'stock' => 'solder', 'pieces' => 1]],
         'scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring'], ['id' => 'l2', 'wire' => 'wire', 'terminal' => 'bare']]]],
     ]);
-    expect(array_map(static fn(array $of): array => [$of['name'], $of['short'], $of['reorder'], $of['runsOut']], SuppliesWriter::wanting($shop->supplies($shop->scopes, Day::read('2027-03-10')))))->toBe([
+    expect(array_map(static fn(array $of): array => [$of['name'], $of['short'], $of['reorder'], $of['runsOut']], SuppliesWriter::wanting($shop->stocktaking($shop->scopes, Day::read('2027-03-10'))->wanting())))->toBe([
         ['Tape', 0, true, '2027-03-17'],
         ['Ring', 2, false, null],
     ]);

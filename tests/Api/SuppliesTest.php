@@ -114,7 +114,7 @@ it('refuses what cannot be, and says where', function (string $method, string $a
 it('refuses how many times it is made where that cannot be', function (string $times): void {
     $this->actingAs($this->lead($this->demo()));
     $this->getJson('/api/v1/supplies?times=' . $times)->assertUnprocessable();
-})->with(['boards', 'boards:0', 'boards:1001', 'boards:x', 'boards:2,', '']);
+})->with(['boards', 'boards:0', 'boards:1001', 'boards:x', 'boards:2,', 'boards:2,boards:3', 'gone:2', '']);
 
 it('does not take away what is named', function (string $address, array $uses): void {
     $this->actingAs($this->lead($this->demo()));

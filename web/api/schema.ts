@@ -4450,6 +4450,8 @@ export interface components {
             item: components["schemas"]["stockItem"];
             /** @description Pieces that packs and boxes bring; 0 for whom what to buy is not */
             brought: number;
+            /** @description What the log comes to: below nought where more was taken than was told to be there */
+            book: number;
         };
         Supplies: {
             on: string;
@@ -4478,7 +4480,6 @@ export interface components {
                     holds: {
                         name: string;
                         pieces: number;
-                        stock: string;
                     }[];
                 }[];
                 /** @description Cents */

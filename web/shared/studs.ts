@@ -15,3 +15,6 @@ export const studMm = (stud: string | null | undefined): number | undefined =>
   stud
     ? (INCH[stud] ?? (Number(/^M(\d+(?:[.,]\d)?)$/.exec(stud)?.[1]?.replace(',', '.')) || undefined))
     : undefined;
+
+/** mm of the hole that a stud goes through. */
+export const holeMm = (stud: number): number => stud * 1.07;

@@ -2,10 +2,11 @@
 import { computed } from 'vue';
 import type { Supply } from '@/data/supplies';
 import { bandOf } from '@/ruler/bars';
-import { studMm } from '@/shared/studs';
+import { holeMm, studMm } from '@/shared/studs';
+import { shapeOf } from '@/shared/terminalShape';
 
 /** A thing of the shelf as it looks, to scale: a terminal with its band and its hole, a tube before and after it shrinks. */
-const { looks, name } = defineProps<{ looks: Supply['looks']; name: string }>();
+const { looks } = defineProps<{ looks: Supply['looks'] }>();
 
 /** px in a mm: the widest tube and the lug of 2/0 AWG have room. */
 const PER_MM = 1.5;
@@ -15,19 +16,13 @@ const HEIGHT = 38;
 const WIDTH = 62;
 const terminal = computed(() => (looks && 'class' in looks ? looks : null));
 const tube = computed(() => (looks && 'expanded' in looks ? looks : null));
-const hole = computed(() => (studMm(terminal.value?.stud) ?? 0) * 1.07 * PER_MM);
-const said = computed(() => `${terminal.value?.shape ?? ''} ${name}`.toLowerCase());
+const hole = computed(() => holeMm(studMm(terminal.value?.stud) ?? 0) * PER_MM);
 const kind = computed(() => {
   const of = terminal.value?.class ?? '';
   if (of === 'screw-clamp' || of === 'push-in') return 'block';
   if (of.includes('ferrule')) return 'ferrule';
-  if (of.includes('contact') || of === 'open-barrel' || of === 'sealed-open-barrel')
-    return /push/.test(said.value) ? 'blade' : 'contact';
-  if (/fork/.test(said.value)) return 'fork';
-  if (/butt|splice/.test(said.value)) return 'butt';
-  if (/push|blade|tab/.test(said.value)) return 'blade';
-  if (hole.value > 0) return 'ring';
-  return 'pin';
+  const shape = shapeOf(terminal.value ?? {});
+  return shape === 'pin' && (of.includes('contact') || of.includes('open-barrel')) ? 'contact' : shape;
 });
 const band = computed(() => bandOf(terminal.value?.nest ?? null));
 const isInsulated = computed(() => ['insulated', 'heat-shrink'].includes(terminal.value?.class ?? ''));

@@ -22,9 +22,10 @@ vi.mock('@/data/wall', () => ({
 const asked = { scopes: 'boards', times: 'boards:12', weeks: '3' };
 const bought = shelf(
   [
-    supply('Ring', { buy: [{ pack: 'Bag', pieces: 100, price: 900, count: 2 }] }),
-    supply('Fork'),
+    supply('Ring', { brought: 300, buy: [{ pack: 'Bag', pieces: 100, price: 900, count: 2 }] }),
+    supply('Fork', { brought: 50 }),
     supply('Tape', {
+      brought: 13,
       buy: [
         { pack: 'Roll', pieces: 1, price: 190, count: 3 },
         { pack: 'Ten', pieces: 10, price: 1500, count: 1 },
@@ -39,8 +40,8 @@ const bought = shelf(
         price: 5900,
         count: 2,
         holds: [
-          { stock: 'ring', name: 'Ring', pieces: 50 },
-          { stock: 'fork', name: 'Fork', pieces: 25 },
+          { name: 'Ring', pieces: 50 },
+          { name: 'Fork', pieces: 25 },
         ],
       },
     ],
@@ -83,8 +84,8 @@ it('writes all of it down as come by one press, packs and boxes of a stock toget
   await flushPromises();
   expect(written.entries).toEqual([
     { what: 'received', stock: 'ring', pieces: 300 },
-    { what: 'received', stock: 'tape', pieces: 13 },
     { what: 'received', stock: 'fork', pieces: 50 },
+    { what: 'received', stock: 'tape', pieces: 13 },
   ]);
 });
 

@@ -18,16 +18,12 @@ const { supplies, order, asked, mayTakeBack } = defineProps<{
 
 const bought = computed(() => supplies.items.filter(({ buy }) => buy.length > 0));
 const saves = computed(() => (order.packByPack === null ? 0 : order.packByPack - order.cost));
-/** All that the order brings, by stock. */
-const comes = computed(() => {
-  const by = new Map<string, number>();
-  const add = (stock: string | null | undefined, pieces: number) =>
-    stock && by.set(stock, (by.get(stock) ?? 0) + pieces);
-  for (const item of supplies.items)
-    for (const { pieces, count } of item.buy) add(item.stock, pieces * count);
-  for (const box of order.boxes) for (const part of box.holds) add(part.stock, part.pieces * box.count);
-  return [...by].map(([stock, pieces]) => ({ what: 'received' as const, stock, pieces }));
-});
+/** All that the order brings. */
+const comes = computed(() =>
+  supplies.items
+    .filter(({ brought }) => brought > 0)
+    .map(({ stock, brought }) => ({ what: 'received', stock, pieces: brought })),
+);
 const write = useWrite({
   ask: () => writeLog(comes.value),
   said: () => `${counted(order.packages, 'package')} came`,

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref } from 'vue';
+import { useKitsAndScopes } from '@/data/pairs';
 import { useSupplies, type AskedSupplies, type Supply } from '@/data/supplies';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
@@ -13,7 +14,7 @@ import WaitBar from '@/shared/WaitBar.vue';
 import OrderPanel from './OrderPanel.vue';
 import SupplyRow from './SupplyRow.vue';
 import WorkAsked from './WorkAsked.vue';
-import { named, onShelves, runningOut, timesText, titles } from './shelf';
+import { named, onShelves, runningOut, timesRead, timesText, titles } from './shelf';
 
 const SupplySheet = defineAsyncComponent(() => import('./SupplySheet.vue'));
 const StockSheet = defineAsyncComponent(() => import('./StockSheet.vue'));
@@ -29,27 +30,21 @@ const question = computed<AskedSupplies>(() => ({
   weeks: asked('weeks'),
 }));
 const { data: supplies, error, isPending, refetch } = useSupplies(question);
-/** All scopes that may be picked: those of the first answer, where nothing was picked. */
-const everything = useSupplies(computed(() => ({ scopes: null, times: null, weeks: null })));
-const scopes = computed(() => everything.data.value?.scopes ?? supplies.value?.scopes ?? []);
+const shop = useKitsAndScopes();
 const picked = computed(() => asked('scopes')?.split(',') ?? null);
-const times = computed(
-  () =>
-    new Map(
-      (asked('times') ?? '')
-        .split(',')
-        .map((one) => one.split(':'))
-        .map(([id, count]) => [id ?? '', Number(count)]),
-    ),
+const scopes = computed(() =>
+  shop.scopes.value.filter(({ archived, id }) => !archived || picked.value?.includes(id)),
 );
+const times = computed(() => timesRead(asked('times')));
 
 const search = computed(() => asked('q') ?? '');
 const found = computed(() => named(supplies.value?.items ?? [], search.value));
 const shelves = computed(() => onShelves(found.value));
 const short = computed(() => (supplies.value?.items ?? []).filter((item) => item.short > 0).length);
-const WEEKS = 21;
+/** Days ahead: three weeks. */
+const AHEAD = 21;
 const soon = computed(() =>
-  supplies.value ? runningOut(supplies.value.items, supplies.value.on, WEEKS) : [],
+  supplies.value ? runningOut(supplies.value.items, supplies.value.on, AHEAD) : [],
 );
 const soonNames = computed(() =>
   soon.value
@@ -62,10 +57,10 @@ const opened = ref<Supply | null>(null);
 const kept = ref<
   (Pick<Supply, 'stock' | 'unit'> & { item: Supply['item'] | null; name: string | null }) | null
 >(null);
-/** What no stock is kept of can only be begun to be kept, by who sets the shop up. */
+/** Of what no stock is kept yet, one is begun. */
 function open(item: Supply): void {
-  if (item.stock !== null) opened.value = item;
-  else if (maySetUp.value) kept.value = item;
+  if (item.stock === null) kept.value = item;
+  else opened.value = item;
 }
 function keep(): void {
   kept.value = opened.value;
@@ -140,6 +135,7 @@ useUndoKeys();
                 :key="item.key"
                 :item
                 :on="supplies.on"
+                :may-keep="maySetUp"
                 @open="open(item)"
               />
             </ul>

@@ -7,7 +7,11 @@ import ItemMark from './ItemMark.vue';
 import { bar } from './shelf';
 
 /** One item of the shelf: as it looks, how much is there of how much, and when it is used up. Pressed, it is counted, filled or taken from. */
-const { item, on } = defineProps<{ item: Supply; on: string }>();
+const { item, on } = defineProps<{
+  item: Supply;
+  on: string;
+  /** Whether what no stock is kept of may be begun to be kept. */ mayKeep: boolean;
+}>();
 defineEmits<{ open: [] }>();
 
 const wanted = computed(() => item.need + item.reserve);
@@ -31,15 +35,15 @@ const uses = computed(() =>
 
 <template>
   <li>
-    <button
-      type="button"
-      class="row"
-      :aria-label="`${item.name}: count, fill or take`"
-      @click="$emit('open')"
-    >
-      <ItemMark :looks="item.looks" :name="item.name" />
+    <button type="button" class="row" :disabled="item.stock === null && !mayKeep" @click="$emit('open')">
+      <ItemMark :looks="item.looks" />
       <span class="name">
-        <b>{{ pretty(item.name) }}</b>
+        <b
+          >{{ pretty(item.name)
+          }}<span class="visually-hidden"
+            >: {{ item.stock === null ? 'keep a stock of it' : 'count, fill or take' }}</span
+          ></b
+        >
         <small class="muted">{{
           item.stock === null
             ? 'no stock is kept of it'
@@ -87,7 +91,11 @@ const uses = computed(() =>
   cursor: pointer;
 }
 
-.row:hover,
+.row:disabled {
+  cursor: default;
+}
+
+.row:enabled:hover,
 .row:focus-visible {
   background: var(--row-wash);
 }

@@ -18,11 +18,11 @@ vi.mock('@/data/wall', () => ({
   },
 }));
 
-function sheet(more: { maySetUp?: boolean } = {}) {
+function sheet(more: { maySetUp?: boolean } = {}, book = 14) {
   written.entries = [];
   return mount(SupplySheet, {
     props: {
-      item: { ...supply('Tape', { have: 14 }), stock: 'tape' },
+      item: { ...supply('Tape', { have: Math.max(0, book), book }), stock: 'tape' },
       mayTakeBack: true,
       maySetUp: true,
       ...more,
@@ -84,4 +84,11 @@ it('takes a number by one press', async () => {
 it('offers packs and weekly use to who sets the shop up alone', () => {
   expect(sheet().text()).toContain('Packs and weekly use');
   expect(sheet({ maySetUp: false }).text()).not.toContain('Packs and weekly use');
+});
+
+it('reckons on from what the book lacks, as the shelf will', async () => {
+  const view = sheet({}, -5);
+  await view.get('input[value=received]').setValue(true);
+  await view.get('.many').setValue('20');
+  expect(view.get('[role=status]').text()).toBe('Then there are 15.');
 });

@@ -39,11 +39,10 @@ const after = computed(() =>
     ? null
     : kind.value === 'counted'
       ? pieces.value
-      : kind.value === 'used'
-        ? Math.max(0, item.have - pieces.value)
-        : item.have + pieces.value,
+      : Math.max(0, item.book + (kind.value === 'used' ? -pieces.value : pieces.value)),
 );
-const isMore = computed(() => kind.value === 'used' && (pieces.value ?? 0) > item.have);
+/** More was taken than was told to be there. */
+const isMore = computed(() => kind.value === 'used' && (pieces.value ?? 0) > item.book);
 
 const write = useWrite({
   ask: (of: { kind: Kind; pieces: number }) =>
@@ -63,7 +62,7 @@ function submit(): void {
 <template>
   <SheetDialog v-model="isOpen" :title="pretty(item.name)" :width="460" :problem="refused" @submit="submit()">
     <div class="at">
-      <ItemMark :looks="item.looks" :name="item.name" />
+      <ItemMark :looks="item.looks" />
       <span>{{ piecesOf(item.have, item.unit) }} on the shelf by the book</span>
     </div>
     <fieldset class="kinds">

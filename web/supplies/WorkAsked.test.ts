@@ -30,6 +30,15 @@ it('leaves one out, and takes it in again', async () => {
   expect(one.emitted('pick')).toEqual([[null]]);
 });
 
+it('does not let the last one be left out: nothing at all would be all of it', () => {
+  const ticks = (picked: string[] | null) =>
+    work(picked)
+      .findAll('input[type=checkbox]')
+      .map((tick) => tick.attributes('disabled') !== undefined);
+  expect(ticks(['cabin'])).toEqual([false, true]);
+  expect(ticks(null)).toEqual([false, false]);
+});
+
 it('says how many times, and nothing of what is no number of times', async () => {
   const view = work(null);
   const [times] = view.findAll('input[type=number]');

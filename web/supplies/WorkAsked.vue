@@ -18,6 +18,8 @@ const emit = defineEmits<{
 }>();
 
 const isIn = (id: string) => picked === null || picked.includes(id);
+/** The last one stays: nothing at all would be all of it. */
+const isOne = computed(() => scopes.filter(({ id }) => isIn(id)).length === 1);
 function tick(id: string, isOn: boolean): void {
   const now = scopes.map((scope) => scope.id).filter((one) => (one === id ? isOn : isIn(one)));
   emit('pick', now.length === scopes.length ? null : now);
@@ -60,6 +62,7 @@ const choices = computed(() =>
             <input
               type="checkbox"
               :checked="isIn(scope.id)"
+              :disabled="isIn(scope.id) && isOne"
               @change="tick(scope.id, ($event.target as HTMLInputElement).checked)"
             />
             {{ scope.name }}

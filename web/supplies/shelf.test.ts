@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { bar, named, onShelves, runningOut, shelfOf, timesText } from './shelf';
+import { bar, named, onShelves, runningOut, shelfOf, timesRead, timesText } from './shelf';
 import { supply } from './supplies.fixture';
 
 it.each([
@@ -70,4 +70,19 @@ it('says in the address only what is made more than once', () => {
     ),
   ).toBe('boards:12,masts:2');
   expect(timesText(new Map([['boards', 1]]))).toBeNull();
+});
+
+it.each([
+  [
+    'boards:12,masts:2',
+    [
+      ['boards', 12],
+      ['masts', 2],
+    ],
+  ],
+  ['boards:many,masts:2', [['masts', 2]]],
+  ['', []],
+  [null, []],
+] as [string | null, [string, number][]][])('reads %s out of the address', (text, times) => {
+  expect([...timesRead(text)]).toEqual(times);
 });

@@ -55,7 +55,11 @@ export function bar(item: Supply): { have: number; wanted: number } {
   return { have: (100 * item.have) / whole, wanted: (100 * wanted) / whole };
 }
 
-/** The times of some scopes as the address has them: boards:12,cabin:3; null where each is made once. */
+/** How many times scopes are made, as the address has it: boards:12,cabin:3; what is no number of times is left. */
+export const timesRead = (text: string | null): Map<string, number> =>
+  new Map([...(text ?? '').matchAll(/([^:,]+):(\d+)/g)].map(([, id, count]) => [id ?? '', Number(count)]));
+
+/** The same for the address; null where each is made once. */
 export const timesText = (times: Map<string, number>): string | null =>
   [...times]
     .filter(([, count]) => count > 1)

@@ -10,6 +10,7 @@ export const supply = (name: string, more: Partial<Supply> = {}): Supply => ({
   looks: null,
   need: 0,
   have: 100,
+  book: 100,
   short: 0,
   reserve: 0,
   brought: 0,

@@ -39,11 +39,10 @@ final class SuppliesController extends Controller
     public function printedOrder(SuppliesRequest $request, Shelf $shelf, Paper $paper): Response
     {
         $asked = $this->asked($request, $shelf);
-        $work = array_map(static fn(string $name, string $id): string => ($asked->times[$id] ?? 1) === 1 ? $name : $asked->times[$id] . ' × ' . $name, array_column($asked->scopes, 'name'), array_column($asked->scopes, 'id'));
 
         return self::pdf('order', $paper->pdf('paper.order', [
             'title' => 'Order',
-            'work' => implode(', ', $work),
+            'work' => $asked->work(),
             'date' => now()->isoFormat('D MMMM YYYY'),
             'rows' => array_slice(OrderTable::of($asked->supplies, $asked->workbook->register->boxes), 1),
             'total' => OrderTable::money($asked->supplies->purchase->outlay->cents),

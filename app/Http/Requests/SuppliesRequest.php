@@ -34,9 +34,12 @@ final class SuppliesRequest extends FormRequest
 
     private function areTimes(string $attribute, mixed $value, \Closure $fail): void
     {
+        $seen = [];
         foreach (is_string($value) ? explode(',', $value) : [''] as $one) {
-            if (preg_match('~^[A-Za-z0-9][A-Za-z0-9._-]{0,63}:([1-9]\d{0,3})$~D', $one, $of) !== 1 || (int) $of[1] > self::MOST_TIMES) {
-                $fail($attribute . ' "' . $one . '": must say of scopes how many times each is made, 1 to ' . self::MOST_TIMES . ', as boards:12,cabin:3.');
+            $isAgain = isset($seen[strstr($one, ':', true)]);
+            $seen[strstr($one, ':', true)] = true;
+            if (preg_match('~^[A-Za-z0-9][A-Za-z0-9._-]{0,63}:([1-9]\d{0,3})$~D', $one, $of) !== 1 || (int) $of[1] > self::MOST_TIMES || $isAgain) {
+                $fail($attribute . ' "' . $one . '": must say of scopes once each how many times it is made, 1 to ' . self::MOST_TIMES . ', as boards:12,cabin:3.');
 
                 return;
             }

@@ -71,7 +71,7 @@ final readonly class SuppliesWriter
                     'name' => $box->name,
                     'price' => $box->price,
                     'count' => $bought[$box->id],
-                    'holds' => array_map(static fn(BoxPart $part): array => ['stock' => $part->stock->id, 'name' => ItemName::of($part->stock->item), 'pieces' => $part->pieces], $box->holds),
+                    'holds' => array_map(static fn(BoxPart $part): array => ['name' => ItemName::of($part->stock->item), 'pieces' => $part->pieces], $box->holds),
                 ], array_filter($boxes, static fn(Box $box): bool => isset($bought[$box->id])))),
                 'cost' => $purchase->outlay->cents,
                 'left' => $purchase->left,
@@ -83,12 +83,13 @@ final readonly class SuppliesWriter
         ];
     }
 
-    /** @return list<array<string, mixed>> what of the stock is short, or is to be ordered, what is used up first before the rest */
-    public static function wanting(Supplies $supplies): array
+    /**
+     * @param list<Supply> $wanting
+     *
+     * @return list<array<string, mixed>>
+     */
+    public static function wanting(array $wanting): array
     {
-        $wanting = array_values(array_filter($supplies->items, static fn(Supply $item): bool => $item->stock !== null && ($item->short > 0 || $item->reorder)));
-        usort($wanting, static fn(Supply $one, Supply $other): int => ($one->runsOut->number ?? PHP_INT_MAX) <=> ($other->runsOut->number ?? PHP_INT_MAX));
-
         return array_map(static fn(Supply $item): array => [
             'stock' => $item->stock?->id,
             'name' => ItemName::of($item->item),
@@ -127,6 +128,7 @@ final readonly class SuppliesWriter
             'countedOn' => $item->countedOn?->plain(),
             'rests' => $item->rests(),
             'reserve' => $item->reserve,
+            'book' => $item->book,
             'brought' => $withCosts ? $item->brought : 0,
             'lasts' => $item->lasts?->plain(),
             'buy' => !$withCosts ? [] : array_map(static fn(array $bought): array => ['pack' => $bought[0]->name, 'pieces' => $bought[0]->pieces, 'price' => $bought[0]->price, 'count' => $bought[1]], $item->buy),

@@ -42,10 +42,10 @@ final readonly class OnHand
         return new self($pieces, $counted);
     }
 
-    /** Never below nought: more was taken than was told to be there, and nobody has counted since. */
-    public function pieces(Stock $stock): int
+    /** Below nought where more was taken than was told to be there, and nobody has counted since. */
+    public function book(Stock $stock): int
     {
-        return max(0, $this->pieces[$stock->id] ?? 0);
+        return $this->pieces[$stock->id] ?? 0;
     }
 
     public function countedOn(Stock $stock): ?Day

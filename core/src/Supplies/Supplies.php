@@ -10,10 +10,8 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Stock\Box;
 use Gondrik\Core\Stock\Pack;
 use Gondrik\Core\Stock\Stock;
-use Gondrik\Core\Stock\StockItem;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Value\Day;
-use Gondrik\Core\Value\Decimal;
 
 /** What is on the shelf against what scopes ask for, and what to buy for it. */
 final readonly class Supplies
@@ -41,26 +39,17 @@ final readonly class Supplies
      */
     public static function of(array $stocks, array $boxes, array $terminals, Log $log, array $scopes, \Closure $rules, Day $on, int $weeks = 0): self
     {
-        $demand = Demand::of($scopes, $rules);
-        $onHand = OnHand::of($log, $on);
-        $short = $reserve = [];
-        foreach ($stocks as $stock) {
-            $reserve[$stock->id] = Decimal::of($stock->perWeek)->times($weeks)->dividedUp(1);
-            $short[$stock->id] = max(0, $demand->for($stock->item) + $reserve[$stock->id] - $onHand->pieces($stock));
-        }
-        $purchase = Buying::of($stocks, $boxes, $short);
+        $taken = Stocktaking::of($stocks, $log, $scopes, $rules, $on, $weeks);
+        $purchase = Buying::of($stocks, $boxes, $taken->short());
         $inBoxes = self::inBoxes($boxes, $purchase);
         $items = [];
         foreach ($stocks as $stock) {
             $bought = self::bought($stock, $purchase);
             $inPacks = array_sum(array_map(static fn(array $of): int => $of[0]->pieces * $of[1], $bought));
-            $items[] = new Supply($stock->item, $stock, $demand->for($stock->item), $onHand->pieces($stock), $on, $bought, $purchase->open[$stock->id] ?? 0, $onHand->countedOn($stock), $reserve[$stock->id], $inPacks + ($inBoxes[$stock->id] ?? 0));
-        }
-        foreach ($demand->unstocked(array_map(static fn(Stock $stock): StockItem => $stock->item, $stocks), $terminals) as $item) {
-            $items[] = new Supply($item, null, $demand->for($item), 0, $on, open: $demand->for($item));
+            $items[] = $taken->supply($stock, $bought, $purchase->open[$stock->id] ?? 0, $inPacks + ($inBoxes[$stock->id] ?? 0));
         }
 
-        return new self($on, $items, $purchase, TubeSizes::fewest($demand->tubes), $demand->unsized);
+        return new self($on, [...$items, ...$taken->unstocked($terminals)], $purchase, TubeSizes::fewest($taken->demand->tubes), $taken->demand->unsized);
     }
 
     /** What the same comes to without divided boxes and with the smallest pack of each alone; null where that is not all. */

@@ -27,24 +27,29 @@ final readonly class Supply
     /** The same once the work is done and what is bought has come. */
     public ?Day $lasts;
 
+    /** Never below nought, whatever the book says. */
+    public int $have;
+
     /** @param list<array{Pack, int}> $buy packs and how many of each */
     public function __construct(
         public StockItem $item,
         /** Null for what the shop does not keep a stock of. */
         public ?Stock $stock,
         public int $need,
-        public int $have,
+        /** What the log comes to: below nought where more was taken than was told to be there. */
+        public int $book,
         Day $on,
+        /** For the weekly use of the weeks that are asked for, beside the work. */
+        public int $reserve = 0,
+        /** When somebody counted last. */
+        public ?Day $countedOn = null,
         public array $buy = [],
         /** Of what is short: what neither pack nor box brings. */
         public int $open = 0,
-        /** When somebody counted last. */
-        public ?Day $countedOn = null,
-        /** For the weekly use of the weeks that are asked for, beside the work. */
-        public int $reserve = 0,
         /** What packs and boxes bring. */
         public int $brought = 0,
     ) {
+        $this->have = $have = max(0, $book);
         $this->short = max(0, $need + $reserve - $have);
         $perWeek = $stock->perWeek ?? 0.0;
         $this->reorderPoint = Decimal::of($perWeek)->times($stock->leadDays ?? 0)->dividedUp(7);

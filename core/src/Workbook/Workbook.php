@@ -10,6 +10,7 @@ use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Skill\Skills;
+use Gondrik\Core\Supplies\Stocktaking;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
@@ -130,6 +131,16 @@ final readonly class Workbook
     public function supplies(array $scopes, Day $day, int $weeks = 0): Supplies
     {
         return Supplies::of($this->register->stock, $this->register->boxes, $this->terminals, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day, $weeks);
+    }
+
+    /**
+     * What is on its shelf against some of its work, before anything is bought.
+     *
+     * @param list<Scope> $scopes
+     */
+    public function stocktaking(array $scopes, Day $day): Stocktaking
+    {
+        return Stocktaking::of($this->register->stock, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day);
     }
 
     /** What its people can do on a day. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue';
 import { bandOf } from '@/ruler/bars';
-import { studMm } from '@/shared/studs';
+import { holeMm, studMm } from '@/shared/studs';
+import { shapeOf } from '@/shared/terminalShape';
 import type { Draft } from '../edit/paths';
 import { scaleBar } from './strands';
 
@@ -38,16 +39,9 @@ const strip = computed(
 );
 const insulation = computed(() => number(part('insulationOd').max) ?? number(part('seal').max));
 const wire = computed(() => insulation.value ?? conductor.value * 1.7 + 0.4);
-const shape = computed(() => ((props.terminal.shape as string | undefined) ?? '').toLowerCase());
-const kind = computed(() => {
-  if (/ring|lug/.test(shape.value) || props.terminal.class === 'lug') return 'ring';
-  if (/fork/.test(shape.value)) return 'fork';
-  if (/butt|splice/.test(shape.value) || props.terminal.ends === 2) return 'butt';
-  if (/push|blade|tab|piggy/.test(shape.value)) return 'blade';
-  return 'pin';
-});
+const kind = computed(() => shapeOf(props.terminal as Parameters<typeof shapeOf>[0]));
 const tongue = computed(() => {
-  const hole = stud.value === undefined ? undefined : stud.value * 1.07;
+  const hole = stud.value === undefined ? undefined : holeMm(stud.value);
   if (kind.value === 'butt') return { length: 0, height: 0, hole: undefined };
   if (kind.value === 'ring' || kind.value === 'fork')
     return { length: (hole ?? 5) * 2, height: (hole ?? 5) * 1.9, hole: hole ?? 5 };

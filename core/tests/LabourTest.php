@@ -81,6 +81,15 @@ it('pumps by hand unless a drive does it, its own or that of what it requires', 
     'a pump that it requires, by foot' => [['requires' => ['pump']], 'hand', 8],
 ]);
 
+it('goes round a sheath once, however much comes off, where it is not pulled in sections', function (string $method, int $seconds): void {
+    $document = json_decode((new WorkbookCodec())->write(Catalogue::workbook('lszh-3x1.5', 'ferrule-1.5', '', 'sheath-cold')));
+    $document->tools[0]->capabilities[0]->method = $method;
+    expect(labourOf((new WorkbookCodec())->read(json_encode($document, JSON_THROW_ON_ERROR)))->all)->toEqual(new Effort($seconds, 0));
+})->with([
+    'pulled, three times 40 mm' => ['pull', 60],
+    'scored, once' => ['score', 45],
+]);
+
 it('says so where one hand squeezes more than three hundred times a day', function (int $quantity, ?int $days, ?float $perDay, array $remarks): void {
     // A strip and eight strokes: nine squeezes each.
     $labour = labourOf(labourShop([], [], ['quantity' => $quantity], $days === null ? [] : ['days' => $days]));

@@ -77,6 +77,11 @@ it('knows how much there is and when it runs out', function (array $row): void {
     ])->toBe(array_intersect_key($row, array_flip(['have', 'reorder point', 'reorder', 'runs out', 'counted'])));
 })->with(CaseTable::of('on-hand', 'case'));
 
+it('tells by how much more was taken than was told to be there', function (): void {
+    $shop = supplyShop(['log' => [['id' => '1', 'on' => '2027-03-01', 'what' => 'counted', 'stock' => 'rings', 'pieces' => 10], ['id' => '2', 'on' => '2027-03-02', 'what' => 'used', 'stock' => 'rings', 'pieces' => 15]]]);
+    expect([suppliesOf($shop)['terminal/ring']->book, suppliesOf($shop)['terminal/ring']->have])->toBe([-5, 0]);
+});
+
 it('takes what is spoilt along, and reckons as decimals are written', function (float $scrap, int $quantity, int $need): void {
     $shop = supplyShop(['houseRules' => ['scrap' => $scrap], 'scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => $quantity]]]]]);
     expect(suppliesOf($shop)['terminal/ring']->need)->toBe($need);
@@ -114,6 +119,29 @@ it('cuts a tube for each line that gets one, and tells where none is known', fun
         ->and(array_map(static fn(TubeSizes $of): array => [$of->size->name, $of->lines], $all->sizes))->toBe([['3/16 in', ['work/l1']]])
         // Where no stock is kept of it, it is told behind the stocks: terminals, then tubes.
         ->and(array_keys(suppliesOf(supplyShop(['scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => $lines]], 'stock' => [['id' => 'tape', 'item' => ['name' => 'Tape']]]]))))->toBe(['name/Tape', 'terminal/ring', 'terminal/bare', 'sleeve/plain/3/16 in']);
+});
+
+it('keeps a tube whose length nobody knows among the sizes, and out of the stock', function (): void {
+    $shop = supplyShop([
+        'terminals' => [['id' => 'bare', 'name' => 'Bare ring', 'class' => 'bare', 'size' => '16-14 AWG', 'sleeve' => 'plain', 'barrel' => ['od' => 3.4]]],
+        'scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'bare']]]],
+        'stock' => [],
+    ]);
+    $all = $shop->supplies($shop->scopes, Day::read('2027-03-10'));
+    expect($all->unsized)->toBe(['work/l1'])
+        ->and(array_map(static fn(TubeSizes $of): array => $of->lines, $all->sizes))->toBe([['work/l1']])
+        ->and(array_keys(suppliesOf($shop)))->toBe(['terminal/bare']);
+});
+
+it('cuts off the smaller of two sizes that would both do', function (): void {
+    // 3.7 × 1.1 = 4.07 and 3.6 × 0.9 = 3.24: 4.8 to 2.4 mm does it, and 6.4 to 3.2 mm.
+    $shop = supplyShop([
+        'wires' => [['id' => 'wire', 'name' => 'Wire', 'size' => '14 AWG', 'construction' => 'stranded', 'insulation' => 'pvc', 'insulationOd' => 3.6]],
+        'terminals' => [['id' => 'bare', 'name' => 'Bare ring', 'class' => 'bare', 'size' => '16-14 AWG', 'sleeve' => 'plain', 'barrel' => ['od' => 3.7, 'length' => 6.0]]],
+        'scopes' => [['id' => 'work', 'name' => 'Work', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'bare']]]],
+        'stock' => [],
+    ]);
+    expect(suppliesOf($shop))->toHaveKey('sleeve/plain/3/16 in')->not->toHaveKey('sleeve/plain/1/4 in');
 });
 
 it('does not buy what no stock is kept of, and says that it stays open', function (): void {

@@ -19,6 +19,7 @@ use App\Writing\ShopStore;
 use App\Writing\StaleVersion;
 use App\Writing\Version;
 use App\Writing\Written;
+use Gondrik\Core\Planning\Awaited;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
@@ -41,6 +42,19 @@ final readonly class AcceptedPlans
     public function of(Shop $shop): array
     {
         return array_values($shop->plans()->with(['items', 'kit', 'acceptedBy'])->orderByDesc('id')->get()->all());
+    }
+
+    /** @return list<Awaited> what is to be bought by the plans that the shop goes by and has not come yet; the oldest plan first */
+    public function awaited(Shop $shop): array
+    {
+        $awaited = [];
+        foreach (array_reverse($this->of($shop)) as $plan) {
+            foreach ($plan->items->where('means', Means::Buy->value)->whereNull('arrived_at') as $item) {
+                $awaited[] = new Awaited($item->name, $item->wanted, $plan->kit->name, $item->cost);
+            }
+        }
+
+        return $awaited;
     }
 
     /** @throws ModelNotFoundException<PlanRow> when the shop has no such plan */

@@ -69,6 +69,35 @@ it('gives the order as a table and on paper', function (): void {
     expect($paper)->toContain('12 × Cabin 12: lighting and heating')->toContain(sprintf('%d.%02d', intdiv($order['cost'], 100), $order['cost'] % 100));
 });
 
+it('puts the tools that accepted plans wait for into the same order', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $plan = $this->getJson('/api/v1/plan?kit=apprentice-box&scopes=boards,cabin-lighting')->assertOk();
+    $bought = collect($plan->json('plan.add'))->where('means', 'buy');
+    expect($bought)->not->toBeEmpty();
+    $this->postJson('/api/v1/plans', ['seen' => $plan->json('seen')])->assertCreated();
+
+    $answer = $this->getJson('/api/v1/supplies?scopes=boards')->assertOk();
+    $order = $answer->json('order');
+    expect(OpenApi::mismatch($answer, 'get', '/supplies'))->toBe('')
+        ->and(array_column($order['tools'], 'cost'))->toBe($bought->pluck('cost')->all())
+        ->and($order['tools'][0]['kit'])->toBe('Apprentice box')
+        ->and($order['total'])->toBe($order['cost'] + $bought->sum('cost'));
+    $rows = csvRows($this->get('/api/v1/supplies/order.csv?scopes=boards')->assertOk());
+    expect((int) round(100 * array_sum(array_column(array_slice($rows, 1), 5))))->toBe($order['total'])
+        ->and(end($rows))->toMatchArray([0 => $order['tools'][count($order['tools']) - 1]['name'], 2 => '1', 3 => 'for Apprentice box'])
+        ->and(end($rows)[1])->toBe('tool: ' . $order['tools'][count($order['tools']) - 1]['wanted']);
+    expect(pdfText($this->get('/api/v1/supplies/order.pdf?scopes=boards')->assertOk()->getContent()))
+        ->toContain(sprintf('%d.%02d', intdiv($order['total'], 100), $order['total'] % 100));
+
+    // What has come is waited for no longer, and who wants packs alone gets them.
+    $accepted = $this->getJson('/api/v1/plans')->json('data.0');
+    $first = collect($accepted['items'])->firstWhere('means', 'buy');
+    $this->putJson('/api/v1/plans/' . $accepted['id'] . '/items/' . $first['id'], ['arrived' => true], ['If-Match' => '"' . $accepted['version'] . '"'])->assertOk();
+    expect($this->getJson('/api/v1/supplies?scopes=boards')->json('order.tools'))->toHaveCount($bought->count() - 1)
+        ->and($this->getJson('/api/v1/supplies?scopes=boards&tools=0')->json('order'))->toMatchArray(['tools' => [], 'total' => $order['cost']]);
+    $this->getJson('/api/v1/supplies?tools=2')->assertUnprocessable();
+});
+
 it('tells a hand what is short, and not what it costs', function (): void {
     $this->actingAs(personOf($this->demo(), Role::Hand));
     $answer = $this->getJson('/api/v1/supplies')->assertOk();

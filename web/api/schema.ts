@@ -4482,8 +4482,20 @@ export interface components {
                         pieces: number;
                     }[];
                 }[];
-                /** @description Cents */
+                /** @description Tools that accepted plans wait for */
+                tools: {
+                    name: string;
+                    /** @description What is wanted of it; another model that does as much is as good */
+                    wanted: string;
+                    /** @description Name of the kit that waits for it */
+                    kit: string;
+                    /** @description Cents */
+                    cost: number;
+                }[];
+                /** @description Cents for packs and boxes */
                 cost: number;
+                /** @description Cents, tools among them */
+                total: number;
                 /** @description Pieces beyond what is short */
                 left: number;
                 packages: number;
@@ -11864,6 +11876,8 @@ export interface operations {
                 on?: string;
                 /** @description Weeks of the weekly use that are to be there beside the work */
                 weeks?: number;
+                /** @description Whether the tools that accepted plans wait for are ordered with what is short; without a word they are */
+                tools?: "0" | "1";
             };
             header?: never;
             path?: never;
@@ -11897,6 +11911,8 @@ export interface operations {
                 on?: string;
                 /** @description Weeks of the weekly use that are to be there beside the work */
                 weeks?: number;
+                /** @description Whether the tools that accepted plans wait for are ordered with what is short; without a word they are */
+                tools?: "0" | "1";
             };
             header?: never;
             path?: never;
@@ -11930,6 +11946,8 @@ export interface operations {
                 on?: string;
                 /** @description Weeks of the weekly use that are to be there beside the work */
                 weeks?: number;
+                /** @description Whether the tools that accepted plans wait for are ordered with what is short; without a word they are */
+                tools?: "0" | "1";
             };
             header?: never;
             path?: never;

@@ -6,17 +6,20 @@ import { shopQuery } from './shopQuery';
 export type Supplies = Schemas['Supplies'];
 export type Supply = Schemas['Supply'];
 
-/** What some work is held against: scopes (null for all), how many times each, and weeks of the usual use beside it. */
+/** What some work is held against: scopes (null for all), how many times each, weeks of the usual use beside it, and whether tools are ordered with it. */
 export interface AskedSupplies {
   scopes: string | null;
   times: string | null;
   weeks: string | null;
+  /** '0': without the tools that plans wait for. */
+  tools: string | null;
 }
 
-const queryOf = ({ scopes, times, weeks }: AskedSupplies) => ({
+const queryOf = ({ scopes, times, weeks, tools }: AskedSupplies) => ({
   ...(scopes ? { scopes } : {}),
   ...(times ? { times } : {}),
   ...(weeks ? { weeks: Number(weeks) } : {}),
+  ...(tools === '0' ? { tools } : {}),
 });
 
 /** What is on the shelf, what is short for some work, and what to buy. */

@@ -3,7 +3,7 @@ import { createPinia } from 'pinia';
 import { flushPromises, mount } from '@vue/test-utils';
 import { expect, it, vi } from 'vitest';
 import { createVuetify } from 'vuetify';
-import { orderAddress } from '@/data/supplies';
+import { orderAddress, type AskedSupplies } from '@/data/supplies';
 import type { Happened } from '@/data/wall';
 import OrderPanel from './OrderPanel.vue';
 import { shelf, supply } from './supplies.fixture';
@@ -19,7 +19,7 @@ vi.mock('@/data/wall', () => ({
   },
 }));
 
-const asked = { scopes: 'boards', times: 'boards:12', weeks: '3' };
+const asked = { scopes: 'boards', times: 'boards:12', weeks: '3', tools: null };
 const bought = shelf(
   [
     supply('Ring', { brought: 300, buy: [{ pack: 'Bag', pieces: 100, price: 900, count: 2 }] }),
@@ -52,11 +52,12 @@ const bought = shelf(
   },
 );
 
-function panel(supplies = bought) {
+function panel(supplies = bought, of: AskedSupplies = asked) {
   written.entries = [];
   return mount(OrderPanel, {
-    props: { supplies, order: supplies.order!, asked, mayTakeBack: true },
+    props: { supplies, order: supplies.order!, asked: of, mayTakeBack: true },
     global: {
+      stubs: { RouterLink: { template: '<a><slot /></a>' } },
       plugins: [createVuetify(), createPinia(), [VueQueryPlugin, { queryClient: new QueryClient() }]],
     },
   });
@@ -96,9 +97,48 @@ it('says that nothing is to be bought, and where it is not sure to be the best',
   );
 });
 
+const waiting = shelf(bought.items, {
+  ...bought.order!,
+  total: 15670 + 24000,
+  tools: [{ name: 'Ratchet crimper', wanted: 'crimp insulated red to yellow', kit: 'Bench 3', cost: 24000 }],
+});
+
+it('puts the tools that kits wait for into the same order, and tells what all of it comes to', () => {
+  const view = panel(waiting);
+  expect(view.get('.all').text()).toContain('396.70');
+  expect(view.get('h3').text()).toMatch(/1 tool that kits wait for\s*€240\.00/);
+  expect(view.findAll('tr').at(-1)?.text()).toMatch(/Ratchet crimper.*insulated red to yellow; for Bench 3/s);
+  expect(view.text()).toContain('All packs and boxes have come');
+  expect(panel().find('.all').exists()).toBe(false);
+});
+
+it('gives the order as a file where tools alone are to be bought', () => {
+  const view = panel(
+    shelf([], {
+      total: 24000,
+      tools: waiting.order!.tools,
+    }),
+  );
+  expect(view.text()).toContain('Ratchet crimper');
+  expect(view.findAllComponents({ name: 'FileMenu' })).toHaveLength(1);
+  expect(panel(shelf([])).findAllComponents({ name: 'FileMenu' })).toHaveLength(0);
+});
+
+it('leaves the tools out where somebody wants only what the shelf is short of, and takes them in again', async () => {
+  const box = panel(waiting).get<HTMLInputElement>('.with input');
+  expect(box.element.checked).toBe(true);
+  const view = panel(bought, { ...asked, tools: '0' });
+  const out = view.get<HTMLInputElement>('.with input');
+  expect(out.element.checked).toBe(false);
+  await out.setValue(true);
+  expect(view.emitted('tools')).toEqual([[null]]);
+  expect(panel().find('.with').exists()).toBe(false);
+});
+
 it.each([
   [asked, '/api/v1/supplies/order.pdf?scopes=boards&times=boards%3A12&weeks=3'],
-  [{ scopes: null, times: null, weeks: null }, '/api/v1/supplies/order.pdf'],
+  [{ scopes: null, times: null, weeks: null, tools: null }, '/api/v1/supplies/order.pdf'],
+  [{ scopes: null, times: null, weeks: null, tools: '0' }, '/api/v1/supplies/order.pdf?tools=0'],
 ])('asks for the order of what is asked', (of, address) => {
   expect(orderAddress('pdf', of)).toBe(address);
 });

@@ -8,13 +8,14 @@ import { money } from '@/shared/currency';
 import { counted, pretty } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 
-/** What to buy: the cheapest packs and divided boxes, against the small packs of each alone. */
+/** What to buy: the cheapest packs and divided boxes, against the small packs of each alone, and the tools that plans wait for. */
 const { supplies, order, asked, mayTakeBack } = defineProps<{
   supplies: Supplies;
   order: NonNullable<Supplies['order']>;
   asked: AskedSupplies;
   mayTakeBack: boolean;
 }>();
+const emit = defineEmits<{ tools: [ordered: '0' | null] }>();
 
 const bought = computed(() => supplies.items.filter(({ buy }) => buy.length > 0));
 const saves = computed(() => (order.packByPack === null ? 0 : order.packByPack - order.cost));
@@ -37,7 +38,7 @@ const { isPending, problem } = write;
     <header>
       <h2>To buy</h2>
       <FileMenu
-        v-if="order.packages"
+        v-if="order.packages || order.tools.length"
         label="The order as a file"
         :files="[
           { title: 'On paper (PDF)', href: orderAddress('pdf', asked) },
@@ -45,6 +46,9 @@ const { isPending, problem } = write;
         ]"
       />
     </header>
+    <p v-if="order.tools.length" class="sum all">
+      <b class="mono">{{ money(order.total) }}</b> all together
+    </p>
     <p v-if="!order.packages" class="muted">Nothing that is short can be bought, or nothing is short.</p>
     <template v-else>
       <p class="sum">
@@ -80,11 +84,40 @@ const { isPending, problem } = write;
         </tbody>
       </table>
       <p class="muted">{{ order.left }} pieces more than are short stay on the shelf.</p>
-      <v-btn variant="outlined" size="small" :loading="isPending" @click="write.mutate()"
-        >All of it has come</v-btn
-      >
+      <v-btn variant="outlined" size="small" :loading="isPending" @click="write.mutate()">{{
+        order.tools.length ? 'All packs and boxes have come' : 'All of it has come'
+      }}</v-btn>
       <p v-if="problem" class="problem" role="alert">{{ refusal(problem) }}</p>
     </template>
+    <template v-if="order.tools.length">
+      <h3>
+        {{ counted(order.tools.length, 'tool') }} that kits wait for
+        <span class="mono">{{ money(order.total - order.cost) }}</span>
+      </h3>
+      <table>
+        <tbody>
+          <tr v-for="(tool, at) in order.tools" :key="at">
+            <td class="count mono">1 ×</td>
+            <td>
+              {{ pretty(tool.name) }}
+              <small class="muted"
+                >{{ tool.wanted ? `${pretty(tool.wanted)}; ` : '' }}for {{ pretty(tool.kit) }}</small
+              >
+            </td>
+            <td class="cost mono">{{ money(tool.cost) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <RouterLink class="came" :to="{ name: 'plan' }">Say in Plan which of them have come</RouterLink>
+    </template>
+    <label v-if="order.tools.length || asked.tools === '0'" class="with">
+      <input
+        type="checkbox"
+        :checked="asked.tools !== '0'"
+        @change="emit('tools', ($event.target as HTMLInputElement).checked ? null : '0')"
+      />
+      with the tools that accepted plans wait for
+    </label>
   </section>
 </template>
 
@@ -110,6 +143,33 @@ header {
 
 h2 {
   font-size: 17px;
+}
+
+h3 {
+  display: flex;
+  gap: 12px;
+  justify-content: space-between;
+  width: 100%;
+  margin: 6px 0 0;
+  padding-top: 8px;
+  border-top: 1px solid var(--hairline);
+  font-size: 14px;
+}
+
+.came,
+.with {
+  display: inline-flex;
+  gap: 8px;
+  align-items: center;
+  min-height: var(--touch);
+  font-size: 13px;
+}
+
+.with input {
+  flex: none;
+  width: 18px;
+  height: 18px;
+  accent-color: var(--copper);
 }
 
 p {

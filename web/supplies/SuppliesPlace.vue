@@ -28,6 +28,7 @@ const question = computed<AskedSupplies>(() => ({
   scopes: asked('scopes'),
   times: asked('times'),
   weeks: asked('weeks'),
+  tools: asked('tools'),
 }));
 const { data: supplies, error, isPending, refetch } = useSupplies(question);
 const shop = useKitsAndScopes();
@@ -107,8 +108,13 @@ useUndoKeys();
               ? 'Nothing is short.'
               : ''
         }}
-        <a v-if="supplies.order?.packages" href="#to-buy" class="cost"
-          >The cheapest order comes to {{ money(supplies.order.cost) }}</a
+        <a v-if="supplies.order?.total" href="#to-buy" class="cost"
+          >The cheapest order comes to {{ money(supplies.order.total)
+          }}{{
+            supplies.order.tools.length
+              ? `, with ${counted(supplies.order.tools.length, 'tool')} that kits wait for`
+              : ''
+          }}</a
         >
       </p>
       <p v-if="soon.length" class="soon">
@@ -148,6 +154,7 @@ useUndoKeys();
             :order="supplies.order"
             :asked="question"
             :may-take-back="mayTakeBack"
+            @tools="(tools) => show({ tools }, 'replace')"
           />
           <section v-if="supplies.sizes.length || supplies.unsized.length" class="sizes" aria-label="Tubes">
             <h2>The fewest tubes that do it all</h2>

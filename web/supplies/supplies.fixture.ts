@@ -34,5 +34,16 @@ export const shelf = (items: Supply[], order: Partial<NonNullable<Supplies['orde
   items,
   sizes: [],
   unsized: [],
-  order: { boxes: [], cost: 0, left: 0, packages: 0, packByPack: null, isProven: true, bound: 0, ...order },
+  order: {
+    boxes: [],
+    tools: [],
+    cost: 0,
+    total: order.cost ?? 0,
+    left: 0,
+    packages: 0,
+    packByPack: null,
+    isProven: true,
+    bound: 0,
+    ...order,
+  },
 });

@@ -17,7 +17,7 @@ final class SuppliesRequest extends FormRequest
     /** @return array<string, list<mixed>> */
     public function rules(): array
     {
-        return ['scopes' => ['string', self::IDS], 'times' => ['string', $this->areTimes(...)], 'weeks' => ['integer', 'min:0', 'max:52'], 'on' => [self::isDay(...)]];
+        return ['scopes' => ['string', self::IDS], 'times' => ['string', $this->areTimes(...)], 'weeks' => ['integer', 'min:0', 'max:52'], 'tools' => ['in:0,1'], 'on' => [self::isDay(...)]];
     }
 
     /** @return array<string, int> by scope */
@@ -30,6 +30,12 @@ final class SuppliesRequest extends FormRequest
         }
 
         return $times;
+    }
+
+    /** Whether tools that plans wait for are ordered with what is short; without a word they are. */
+    public function withTools(): bool
+    {
+        return !$this->has('tools') || $this->boolean('tools');
     }
 
     private function areTimes(string $attribute, mixed $value, \Closure $fail): void

@@ -5,20 +5,22 @@ declare(strict_types=1);
 namespace Gondrik\Core\Output;
 
 use Gondrik\Core\Listing\DecimalSign;
+use Gondrik\Core\Planning\Awaited;
 use Gondrik\Core\Stock\Box;
 use Gondrik\Core\Stock\BoxPart;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Wording\ItemName;
 
-/** What to buy, as one table: packs in the order of the shelf, then divided boxes with what is in them. */
+/** What to buy, as one table: packs in the order of the shelf, divided boxes with what is in them, then the tools that kits wait for. */
 final readonly class OrderTable
 {
     /**
-     * @param list<Box> $boxes of the shop
+     * @param list<Box>     $boxes of the shop
+     * @param list<Awaited> $tools that are bought with them
      *
      * @return non-empty-list<list<string>> the names of the columns, then a row for each package
      */
-    public static function of(Supplies $supplies, array $boxes, DecimalSign $sign = DecimalSign::Point): array
+    public static function of(Supplies $supplies, array $boxes, array $tools = [], DecimalSign $sign = DecimalSign::Point): array
     {
         $rows = [];
         foreach ($supplies->items as $item) {
@@ -32,6 +34,11 @@ final readonly class OrderTable
             $box = $known[$id];
             $holds = implode('; ', array_map(static fn(BoxPart $part): string => $part->pieces . ' × ' . ItemName::of($part->stock->item), $box->holds));
             $rows[] = [$box->name, $holds, (string) $count, array_sum(array_column($box->holds, 'pieces')) * $count . ' pieces', self::money($box->price, $sign), self::money($box->price * $count, $sign)];
+        }
+
+        foreach ($tools as $tool) {
+            $cost = self::money($tool->cents, $sign);
+            $rows[] = [$tool->name, $tool->wanted === '' ? 'tool' : 'tool: ' . $tool->wanted, '1', 'for ' . $tool->kit, $cost, $cost];
         }
 
         return [['item', 'package', 'count', 'brings', 'each', 'cost'], ...$rows];

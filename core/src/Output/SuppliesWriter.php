@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Output;
 
+use Gondrik\Core\Planning\Awaited;
 use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Stock\Box;
 use Gondrik\Core\Stock\BoxPart;
@@ -44,10 +45,11 @@ final readonly class SuppliesWriter
      * @param array<string, int> $times     how many times each is made, where that is not once
      * @param list<Box>          $boxes     of the shop
      * @param bool               $withCosts what packs cost, and so what to buy, is not for everybody
+     * @param list<Awaited>      $tools     that are bought with what is short
      *
      * @return array<string, mixed>
      */
-    public function shelf(Supplies $supplies, array $scopes, array $times, array $boxes, bool $withCosts): array
+    public function shelf(Supplies $supplies, array $scopes, array $times, array $boxes, bool $withCosts, array $tools = []): array
     {
         $purchase = $supplies->purchase;
         $bought = $purchase->boxes();
@@ -73,7 +75,9 @@ final readonly class SuppliesWriter
                     'count' => $bought[$box->id],
                     'holds' => array_map(static fn(BoxPart $part): array => ['name' => ItemName::of($part->stock->item), 'pieces' => $part->pieces], $box->holds),
                 ], array_filter($boxes, static fn(Box $box): bool => isset($bought[$box->id])))),
+                'tools' => array_map(static fn(Awaited $tool): array => ['name' => $tool->name, 'wanted' => $tool->wanted, 'kit' => $tool->kit, 'cost' => $tool->cents], $tools),
                 'cost' => $purchase->outlay->cents,
+                'total' => $purchase->outlay->cents + Awaited::cost($tools),
                 'left' => $purchase->left,
                 'packages' => $purchase->outlay->packages,
                 'packByPack' => $supplies->packByPack(),

@@ -17,6 +17,7 @@ use App\Http\Controllers\HealthController;
 use App\Http\Controllers\HistoryController;
 use App\Http\Controllers\ImportController;
 use App\Http\Controllers\KitController;
+use App\Http\Controllers\LabourController;
 use App\Http\Controllers\LineController;
 use App\Http\Controllers\MatrixController;
 use App\Http\Controllers\OwnAccountController;
@@ -87,6 +88,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::get('coverage.pdf', [CoverageFileController::class, 'print'])->middleware(TakesTurns::class);
         Route::get('coverage/beside', [BesideController::class, 'show']);
         Route::get('coverage/bag', [CoverageController::class, 'bag'])->middleware(TakesTurns::class);
+        Route::get('labour', [LabourController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('matrix', [MatrixController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('supplies', [SuppliesController::class, 'show'])->middleware(TakesTurns::class);
         Route::get('rules', [RulesController::class, 'show']);

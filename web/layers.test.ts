@@ -21,6 +21,7 @@ const LAYERS: Record<string, string[]> = {
   work: ['api', 'data', 'frame', 'lines', 'rules', 'session', 'settings', 'shared'],
   table: ['api', 'data', 'frame', 'grid', 'lines', 'session', 'settings', 'shared', 'work'],
   cover: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'rules', 'session', 'settings', 'shared'],
+  labour: ['api', 'data', 'frame', 'session', 'shared'],
   plan: ['api', 'data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   bench: ['api', 'data', 'frame', 'lines', 'session', 'settings', 'shared'],
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],

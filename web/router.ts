@@ -14,6 +14,7 @@ export const router = createRouter({
     { path: '/cover/all', name: 'matrix', component: () => import('./cover/MatrixPlace.vue') },
     { path: '/cover/beside', name: 'beside', component: () => import('./cover/BesidePlace.vue') },
     { path: '/cover/bag', name: 'bag', component: () => import('./cover/BagPlace.vue') },
+    { path: '/cover/time', name: 'time', component: () => import('./labour/TimePlace.vue') },
     { path: '/plan', name: 'plan', component: () => import('./plan/PlanPlace.vue') },
     { path: '/bench', name: 'bench', component: () => import('./bench/BenchPlace.vue') },
     { path: '/bench/reckon', name: 'reckon', component: () => import('./bench/ReckonPlace.vue') },

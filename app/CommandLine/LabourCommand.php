@@ -9,6 +9,7 @@ use Gondrik\Core\Labour\Effort;
 use Gondrik\Core\Labour\Labour;
 use Gondrik\Core\Labour\LabourRemark;
 use Gondrik\Core\Labour\Pace;
+use Gondrik\Core\Labour\Rates;
 use Gondrik\Core\Output\LabourWriter;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Wording\Words;
@@ -39,7 +40,7 @@ final class LabourCommand extends WorkbookCommand
         $workbook = $asked->workbook();
         $kit = $asked->kit($workbook);
         $scope = $asked->scope($workbook);
-        $labour = Labour::of(Coverage::of($workbook->onPaper($kit), $scope, $workbook->rulesFor($scope)), $asked->isSet('new') ? Pace::New : Pace::Practised);
+        $labour = Labour::of(Coverage::of($workbook->onPaper($kit), $scope, $workbook->rulesFor($scope)), Rates::ofTable($asked->isSet('new') ? Pace::New : Pace::Practised));
         $format === 'json'
             ? self::json($output, (new LabourWriter())->labour($labour))
             : $output->writeln(self::told($labour, array_column($workbook->tools, null, 'id')), OutputInterface::OUTPUT_RAW);

@@ -51,8 +51,8 @@ final class ShopPolicy
 
     /**
      * Writing down what has happened: whoever works with a thing takes it, brings it back and tells how it is, and whoever takes from the
-     * shelf, counts or fills it says so; what was wrong or held back
-     * is set right by the lead. What a hand has practised it may write down itself.
+     * shelf, counts or fills it says so; what was wrong or held back is set right by the lead. What a hand has practised, and how long it
+     * took, it may write down itself.
      *
      * @param string      $what   as the log has it; what is none is told by the codec
      * @param string|null $person whom it is about, by their id, where it is about one
@@ -63,6 +63,7 @@ final class ShopPolicy
 
         return match (true) {
             in_array($of, [What::Out, What::Back, What::Condition, What::Pull, What::Counted, What::Received, What::Used], true) => true,
+            $of === What::Timed => $person === null || $this->seePerson($user, $person),
             $of === What::Practice => $person !== null && $this->seePerson($user, $person),
             $of?->setsRight() === true => $this->writeModels($user),
             default => $this->setUp($user),

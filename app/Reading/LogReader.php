@@ -64,6 +64,7 @@ final readonly class LogReader
             wires: $named('wire'),
             terminals: $named('terminal'),
             stock: $named('stock'),
+            tools: $named('tool'),
             kits: $named('to', 'to.kit'),
             people: $named('by', 'person', 'to.person'),
         )->withLogOf(array_values(array_unique([...$named('asset'), ...$tags])), $voided));

@@ -79,6 +79,12 @@ final readonly class Needs
         return new self([...$this->ids, WorkbookList::Stock->value => null, WorkbookList::Boxes->value => null], $this->lines, $this->first, $this->log, $this->entries, [...$this->kinds, What::Counted, What::Received, What::Used]);
     }
 
+    /** With what the shop has timed. */
+    public function withTimes(): self
+    {
+        return new self($this->ids, $this->lines, $this->first, $this->log, $this->entries, [...$this->kinds, What::Timed]);
+    }
+
     /** @return list<string>|null null for all */
     public function ids(WorkbookList $list): ?array
     {

@@ -54,7 +54,7 @@ final readonly class RegisterRows
         }
         $named = [
             'stock' => $log->pluck('stock_id'),
-            'tools' => $rows['assets']->pluck('tool_id'),
+            'tools' => $rows['assets']->pluck('tool_id')->concat($log->pluck('tool_id')),
             'kits' => $rows['assets']->pluck('home_id')->concat($log->pluck('kit_id')),
             'wires' => $log->pluck('wire_id'),
             'people' => $log->pluck('by_id')->concat($log->pluck('person_id')),

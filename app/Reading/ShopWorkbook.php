@@ -45,14 +45,16 @@ final readonly class ShopWorkbook
      * @param bool              $withDays   what a day asks for, too
      * @param bool              $withSkills what people can do, too
      * @param list<string>      $terminals  besides those of the lines
+     * @param bool              $withTimes  what was timed, too
      *
      * @throws ModelNotFoundException<Kit|Scope> when the shop has no such kit or scope
      */
-    public function pair(Shop $shop, ?string $kit, string $scope, ?array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false, array $terminals = []): Workbook
+    public function pair(Shop $shop, ?string $kit, string $scope, ?array $tools = [], ?array $lines = null, bool $withDays = false, bool $withSkills = false, array $terminals = [], bool $withTimes = false): Workbook
     {
         $needs = Needs::of(terminals: $terminals, tools: $tools, kits: $kit === null ? [] : [$kit], scopes: [$scope])->withLines($lines);
 
         $needs = $withDays ? $needs->withRegister() : $needs;
+        $needs = $withTimes ? $needs->withTimes() : $needs;
 
         return $this->known($shop, $kit, $scope, $withSkills ? $needs->withSkills() : $needs);
     }

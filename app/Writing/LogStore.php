@@ -13,6 +13,7 @@ use Gondrik\Core\Log\Out;
 use Gondrik\Core\Log\Practised;
 use Gondrik\Core\Log\Pulled;
 use Gondrik\Core\Log\SkillTold;
+use Gondrik\Core\Log\Timed;
 use Gondrik\Core\Log\Voided;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Illuminate\Support\Facades\Auth;
@@ -24,7 +25,7 @@ final readonly class LogStore
     private const CHUNK = 500;
 
     /** What the columns say that name something, and the list that they name. */
-    private const NAMES = ['asset_id' => 'assets', 'by_id' => 'people', 'person_id' => 'people', 'kit_id' => 'kits', 'wire_id' => 'wires', 'terminal_id' => 'terminals', 'stock_id' => 'stock', 'voids_id' => 'log_entries'];
+    private const NAMES = ['asset_id' => 'assets', 'by_id' => 'people', 'person_id' => 'people', 'kit_id' => 'kits', 'wire_id' => 'wires', 'terminal_id' => 'terminals', 'stock_id' => 'stock', 'tool_id' => 'tools', 'voids_id' => 'log_entries'];
 
     public function __construct(private ObjectCodec $objects = new ObjectCodec()) {}
 
@@ -89,6 +90,7 @@ final readonly class LogStore
             'person_id' => match (true) {
                 $entry instanceof Out => $entry->to->person?->id,
                 $entry instanceof SkillTold, $entry instanceof Practised => $entry->person->id,
+                $entry instanceof Timed => $entry->person?->id,
                 default => null,
             },
             'kit_id' => match (true) {
@@ -97,6 +99,7 @@ final readonly class LogStore
                 default => null,
             },
             'stock_id' => $entry instanceof OfStock ? $entry->stock->id : null,
+            'tool_id' => $entry instanceof Timed ? $entry->tool->id : null,
             'wire_id' => $entry instanceof Pulled ? $entry->wire->id : null,
             'terminal_id' => $entry instanceof Pulled ? $entry->terminal?->id : null,
             'user_id' => Auth::id() === null ? null : (int) Auth::id(),

@@ -20,6 +20,7 @@ final readonly class UsesInRegister
     private const LOG = [
         'wires' => ['wire_id'],
         'terminals' => ['terminal_id'],
+        'tools' => ['tool_id'],
         'kits' => ['kit_id'],
         'people' => ['by_id', 'person_id'],
         'assets' => ['asset_id'],

@@ -9,6 +9,7 @@ use Gondrik\Core\Labour\Effort;
 use Gondrik\Core\Labour\Labour;
 use Gondrik\Core\Labour\LabourRemark;
 use Gondrik\Core\Labour\Pace;
+use Gondrik\Core\Labour\Rates;
 use Gondrik\Core\Reference\Table;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\Catalogue;
@@ -22,7 +23,7 @@ use Gondrik\Core\Workbook\WorkbookCodec;
 
 function labourOf(Workbook $shop, Pace $pace = Pace::Practised): Labour
 {
-    return Labour::of(Coverage::of($shop->onPaper($shop->kits[0]), $shop->scopes[0], $shop->rulesFor($shop->scopes[0])), $pace);
+    return Labour::of(Coverage::of($shop->onPaper($shop->kits[0]), $shop->scopes[0], $shop->rulesFor($shop->scopes[0])), Rates::ofTable($pace));
 }
 
 /**
@@ -53,7 +54,7 @@ it('adds up seconds and squeezes of what Cover takes', function (array $row): vo
     $labour = labourOf(Catalogue::workbook($row['wire'], $row['terminal'], $row['line'], $row['tools'], $row['rules']), Pace::from($row['pace']));
     expect($labour->all)->toEqual(new Effort((int) $row['seconds'], (int) $row['squeezes']))
         ->and($labour->lines)->toEqual(['line' => $labour->all])
-        ->and(array_sum(array_map(static fn(Effort $of): int => $of->seconds, $labour->tools)))->toBe($labour->all->seconds);
+        ->and(array_sum(array_map(static fn(Effort $of): int|float => $of->seconds, $labour->tools)))->toBe($labour->all->seconds);
 })->with(CaseTable::of('labour', 'case'));
 
 it('closes a gang stripper over several wires at once, two of them at the most by hand', function (int $gang, string $energy, int $wires, int $seconds, int $squeezes): void {

@@ -29,7 +29,7 @@ it('reads a workbook through, changes nothing, then applies it', function (): vo
     $applied = $this->postJson('/api/v1/imports/' . $checked->json('id') . '/apply')->assertOk();
     expect($applied->json('counts'))->toBe($checked->json('counts'))
         ->and($applied->json('applied'))->toBeTrue()
-        ->and(rows($person->shop))->toBe(['wires' => 30, 'terminals' => 45, 'tools' => 45, 'kits' => 12, 'kit_tools' => 106, 'scopes' => 6, 'lines' => 70]);
+        ->and(rows($person->shop))->toBe(['wires' => 30, 'terminals' => 45, 'tools' => 47, 'kits' => 12, 'kit_tools' => 106, 'scopes' => 6, 'lines' => 70]);
 
     $again = $this->postJson('/api/v1/imports/' . $checked->json('id') . '/apply')->assertOk();
     expect($again->json('changesNothing'))->toBeTrue()->and(rows($person->shop)['lines'])->toBe(70);

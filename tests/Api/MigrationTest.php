@@ -32,6 +32,7 @@ const LANDED = [
     '2026_12_01_000021_who_comes_in.php' => '9dcd8c812479044e7d58fb067098b491040308b97a45752b0b4d39312190734d',
     '2026_12_01_000022_how_a_shop_tells_things.php' => '249f4ec3dfef12945d890285c65d58ecaff9c252f228f1871ec61d71e989ca59',
     '2026_12_02_000023_what_is_on_the_shelf.php' => 'dfe6597e6b02b6d1aba88d5ba6f9161b87cc8bcdffb4c07141c806ff19691a72',
+    '2026_12_02_000024_what_was_timed.php' => '3cbd32d51b4244d25cb3de06f2240d8dcddbca0c4cbf3661961cb11601c19ee3',
 ];
 
 it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {

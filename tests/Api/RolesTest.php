@@ -53,6 +53,7 @@ const DOORS = [
     'GET coverage.json' => ['/coverage.json?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET coverage/beside' => ['/coverage/beside?kit=pylon-backpack&other=cabin-bench&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET coverage.pdf' => ['/coverage.pdf?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
+    'GET labour' => ['/labour?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'GET coverage/bag' => ['/coverage/bag?kit=pylon-backpack&scope=tower-7', [401, 200, 200, 200, 404]],
     'POST coverage/kept' => ['/coverage/kept', [401, 403, 422, 422, 422]],
     'GET matrix' => ['/matrix', [401, 200, 200, 200, 200]],

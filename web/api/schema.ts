@@ -2222,6 +2222,23 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/labour": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** How long a scope takes with a kit, how often a hand squeezes, and what would save either */
+        get: operations["readLabour"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4506,6 +4523,135 @@ export interface components {
                 /** @description Cents: nothing comes to less */
                 bound: number;
             } | null;
+        };
+        LabourSwap: {
+            tool: string;
+            name: string;
+            isInKit: boolean;
+            /** @description Names of what it requires and the kit has not */
+            with: string[];
+            /** @description That it takes over */
+            operations: components["schemas"]["Operation"][];
+            /** @description Terminations at which it takes over something */
+            pieces: number;
+            /** @description Saved; less than 0: more */
+            seconds: number;
+            /** @description Saved */
+            squeezes: number;
+            /** @description Cents for what the kit has not; null where nobody says, and for whom what it costs is not */
+            price: number | null;
+        };
+        BreakEven: {
+            /** @description Terminations of the scope that it takes over */
+            pieces: number;
+            /** @description Cents */
+            price: number;
+            /** @description Cents for a piece as it is */
+            each: number;
+            /** @description Cents for a piece with it */
+            eachWithIt: number;
+            /** @description The first number of pieces at which it comes to less; null: at none */
+            from: number | null;
+            /** @description Until it has paid for itself; null: never, or nobody says in how many days the work is done */
+            months: number | null;
+            /** @description Cents for a piece that is made elsewhere */
+            piece: number | null;
+            isPieceCheaper: boolean | null;
+            /** @description The first number of pieces at which it comes to less than being made elsewhere */
+            fromAgainstPiece: number | null;
+        };
+        LabourRate: {
+            op: components["schemas"]["Operation"];
+            /** @description Empty where there is one */
+            method: string;
+            /** @description Seconds */
+            practised: number | null;
+            /** @description Seconds */
+            new: number | null;
+            squeezes: number | null;
+            /** @description Names of those that do it so here */
+            tools: string[];
+            /** @description What the shop has measured */
+            own: {
+                entry: string;
+                tool: string;
+                /** @description Whose hands; null where nobody said, and for whom that is not */
+                person: string | null;
+                /** @description Who wrote it down */
+                by: string | null;
+                on: string;
+                pieces: number;
+                /** @description Seconds */
+                each: number;
+            }[];
+        };
+        Labour: {
+            kit: {
+                id: string;
+                name: string;
+            };
+            scope: {
+                id: string;
+                name: string;
+                days: number | null;
+            };
+            all: {
+                /** @description With a fraction only where somebody has measured */
+                seconds: number;
+                squeezes: number;
+            };
+            /** @description Null where the scope says of no days */
+            perDay: {
+                seconds: number;
+                squeezes: number;
+            } | null;
+            /** @description Squeezes a day that are many for one hand */
+            many: number;
+            remarks: {
+                /** @enum {string} */
+                code: "squeezes.many" | "steps.untimed";
+                text: string;
+            }[];
+            lines: {
+                line: string;
+                name: string;
+                /** @enum {string} */
+                status: "covered" | "makeshift" | "hole" | "faulty";
+                /** @description With a fraction only where somebody has measured */
+                seconds: number;
+                squeezes: number;
+            }[];
+            tools: {
+                tool: string;
+                name: string;
+                does: {
+                    op: components["schemas"]["Operation"];
+                    terminations: number;
+                }[];
+                /** @description Wires that it closes over at once */
+                gang: {
+                    wires: number;
+                    byHand: boolean;
+                } | null;
+                /** @description How many of it several people need; null where that is not asked */
+                needed: number | null;
+                /** @description With a fraction only where somebody has measured */
+                seconds: number;
+                squeezes: number;
+            }[];
+            /** @description Steps done by a method for which there is no time */
+            untimed: {
+                op: components["schemas"]["Operation"];
+                tool: string;
+            }[];
+            /** @description Of every way in which something is done here */
+            rates: components["schemas"]["LabourRate"][];
+            /** @description What would take less time, most first */
+            faster: components["schemas"]["LabourSwap"][];
+            /** @description What would spare the hand, most first */
+            lighter: components["schemas"]["LabourSwap"][];
+            /** @description Of the tool that is weighed; null where none is, or it is not said what it or an hour costs */
+            even: components["schemas"]["BreakEven"] | null;
         };
         id: string;
         name: string;
@@ -11966,6 +12112,66 @@ export interface operations {
             };
             401: components["responses"]["NotSignedIn"];
             403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readLabour: {
+        parameters: {
+            query: {
+                /** @description Id of the kit */
+                kit: string;
+                /** @description Id of the scope */
+                scope: string;
+                /** @description The day; without one all that is packed takes part */
+                on?: string;
+                /** @description Id of a person whose hands they are; one's own, or of anybody for who sets the shop up */
+                hand?: string;
+                /** @description Whose hands by the table */
+                pace?: "practised" | "new";
+                /** @description What the shop has measured counts where it has; or the table alone */
+                by?: "shop" | "table";
+                /** @description Id of a tool that is weighed */
+                tool?: string;
+                /** @description Cents for an hour */
+                wage?: number;
+                /** @description Cents for the tool, in place of what is written of it */
+                price?: number;
+                /** @description Seconds for a piece with it, where somebody knows better */
+                each?: number;
+                /** @description Cents for a piece that is made elsewhere */
+                piece?: number;
+                /** @description How many do it at the same time, each all of it; with hours */
+                people?: number;
+                /** @description That they have for it */
+                hours?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description All of it */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Labour"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such kit or scope */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

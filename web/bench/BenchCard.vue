@@ -1,15 +1,27 @@
 <script setup lang="ts">
-import { computed, toRef } from 'vue';
+import { computed, defineAsyncComponent, shallowRef, toRef, watch } from 'vue';
 import type { Schemas } from '@/api/client';
 import type { Units } from '@/settings/units';
 import { counted, prose } from '@/shared/pretty';
+import { operationWords } from '@/shared/status';
 import StatusMark from '@/shared/StatusMark.vue';
 import FigureValue from './FigureValue.vue';
 import { useDoneSteps } from './useDoneSteps';
 
+const StopWatch = defineAsyncComponent(() => import('./StopWatch.vue'));
+
 /** The set-up card of one line, to be read at arm's length: what to do, in the order of work, with what is set. */
 /** `whose` number the ticks are. */
-const props = defineProps<{ card: Schemas['Card']; units: Units; whose: number }>();
+const props = defineProps<{
+  card: Schemas['Card'];
+  units: Units;
+  whose: number;
+  /** Whose hands it is made with; null where nobody is named. */
+  hand?: { id: string; name: string } | null;
+  /** Where no server can be reached nothing is timed: it could not be written down. */
+  mayTime?: boolean;
+  mayTakeBack?: boolean;
+}>();
 /** What was ticked belongs to these steps and to who ticked it: a card that has become another begins anew. */
 const key = computed(() =>
   [
@@ -26,6 +38,11 @@ const title = computed(() => {
   const wires = props.card.wires.join(' + ');
   return props.card.terminal === null ? 'Screw' : `${wires} → ${props.card.terminal}`;
 });
+/** The step that is timed. */
+const timed = shallowRef<number | null>(null);
+watch(key, () => (timed.value = null));
+const operation = (step: Schemas['CardStep']): Schemas['Operation'] | null =>
+  step.tool && step.op in operationWords ? (step.op as Schemas['Operation']) : null;
 /** What to look for stands where one looks, once. */
 const looksAt = computed(() => props.card.steps.findIndex(({ op }) => op === 'look'));
 type Setting = [string, Schemas['Figure']];
@@ -110,7 +127,27 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
               >take <b v-for="tag in step.assets" :key="tag" class="mono">{{ tag }}</b></span
             >
           </h3>
-          <p>{{ prose(step.text) }}</p>
+          <p>
+            {{ prose(step.text) }}
+            <button
+              v-if="mayTime && operation(step) && timed !== at"
+              type="button"
+              class="link time"
+              :aria-label="`Time ten pieces: ${step.name}`"
+              @click="timed = at"
+            >
+              Time ten pieces
+            </button>
+          </p>
+          <StopWatch
+            v-if="timed === at && step.tool && operation(step)"
+            :op="operation(step) ?? 'cut'"
+            :tool="step.tool"
+            :name="step.name"
+            :hand="hand ?? null"
+            :may-take-back="mayTakeBack ?? false"
+            @close="timed = null"
+          />
           <ul v-if="at === looksAt" class="look">
             <li v-for="code in card.look.good" :key="code" class="good">
               <span aria-label="good">✓</span> {{ card.lookTexts[code] }}

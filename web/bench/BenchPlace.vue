@@ -5,6 +5,7 @@ import { storeToRefs } from 'pinia';
 import { computed } from 'vue';
 import { problemOf } from '@/api/client';
 import { useCard, type CardAsked } from '@/data/bench';
+import { useHands } from '@/data/hands';
 import { useKeptCards } from '@/data/keptCards';
 import { useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
@@ -41,6 +42,12 @@ const toAsk = computed<CardAsked | null>(() => {
   return kit && scope
     ? { kit, scope, ...(line === null ? {} : { line }), ...(on ? { on } : {}), ...(hand ? { hand } : {}) }
     : null;
+});
+const hands = useHands();
+/** In whose hands the card is made: who was picked, else one's own. */
+const hand = computed(() => {
+  const whose = pair.value.hand ?? person.value?.person;
+  return hands.value.find(({ id }) => id === whose) ?? null;
 });
 const query = useCard(toAsk, units);
 const page = computed(() => query.data.value);
@@ -166,6 +173,9 @@ const printed = (lines: string | null) =>
         :card="page.card"
         :units
         :whose="person?.id ?? 0"
+        :hand="hand"
+        :may-time="keptAt === undefined"
+        :may-take-back="person?.role === 'lead'"
         aria-live="polite"
       />
     </template>

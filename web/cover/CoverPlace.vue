@@ -104,6 +104,11 @@ useTitle(() => {
         :to="{ name: 'bag', query: saidOf(['kit', 'scope', ...ASKED], asked) }"
         title="The fewest tools of the kit that do this work, and what stays at home"
         >What to pack</RouterLink
+      ><RouterLink
+        v-if="asked('kit')"
+        :to="{ name: 'time', query: saidOf(['kit', 'scope', 'on', 'hand'], asked) }"
+        title="How long it takes, how often a hand squeezes, and what would save either"
+        >Time</RouterLink
       ><PickHand :picked="asked('hand') ?? undefined"
     /></template>
     <template #empty="{ kits, scopes }"><FirstSteps :kits :scopes /></template>

@@ -12,7 +12,7 @@ export interface AskedSupplies {
   times: string | null;
   weeks: string | null;
   /** '0': without the tools that plans wait for. */
-  tools: string | null;
+  tools: '0' | null;
 }
 
 const queryOf = ({ scopes, times, weeks, tools }: AskedSupplies) => ({

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
-import { coveredAt, curveShape, lastTenth, roundStep, type Point } from './curve';
+import { roundStep } from '@/shared/roundStep';
+import { coveredAt, curveShape, lastTenth, type Point } from './curve';
 
 const points: Point[] = [
   { cost: 0, covered: 54 },

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { roundStep } from '@/shared/roundStep';
 
 /*
  * Terminations against money as a picture: pixels, no drawing. Each point holds until the next, so a curve is a stair; the scale
@@ -16,15 +17,6 @@ export interface CurveShape {
   inSteps: string;
   ticks: { x: number; text: string }[];
   levels: { y: number; text: string }[];
-}
-
-const NICE = [1, 2, 2.5, 5, 10];
-
-/** Round steps of which about so many go into a span. */
-export function roundStep(span: number, about: number): number {
-  const rough = Math.max(span, 1) / about;
-  const power = 10 ** Math.floor(Math.log10(rough));
-  return (NICE.find((nice) => nice * power >= rough) ?? 10) * power;
 }
 
 /** What a curve comes to for so much money. */

@@ -19,7 +19,7 @@ vi.mock('@/data/wall', () => ({
   },
 }));
 
-const asked = { scopes: 'boards', times: 'boards:12', weeks: '3', tools: null };
+const asked: AskedSupplies = { scopes: 'boards', times: 'boards:12', weeks: '3', tools: null };
 const bought = shelf(
   [
     supply('Ring', { brought: 300, buy: [{ pack: 'Bag', pieces: 100, price: 900, count: 2 }] }),
@@ -138,7 +138,7 @@ it('leaves the tools out where somebody wants only what the shelf is short of, a
 it.each([
   [asked, '/api/v1/supplies/order.pdf?scopes=boards&times=boards%3A12&weeks=3'],
   [{ scopes: null, times: null, weeks: null, tools: null }, '/api/v1/supplies/order.pdf'],
-  [{ scopes: null, times: null, weeks: null, tools: '0' }, '/api/v1/supplies/order.pdf?tools=0'],
+  [{ scopes: null, times: null, weeks: null, tools: '0' } as const, '/api/v1/supplies/order.pdf?tools=0'],
 ])('asks for the order of what is asked', (of, address) => {
   expect(orderAddress('pdf', of)).toBe(address);
 });

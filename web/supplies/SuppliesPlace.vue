@@ -28,7 +28,7 @@ const question = computed<AskedSupplies>(() => ({
   scopes: asked('scopes'),
   times: asked('times'),
   weeks: asked('weeks'),
-  tools: asked('tools'),
+  tools: asked('tools') === '0' ? '0' : null,
 }));
 const { data: supplies, error, isPending, refetch } = useSupplies(question);
 const shop = useKitsAndScopes();

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Labour;
 
-/** Seconds of work, and how often a hand squeezes in them. */
+/** Seconds of work, and how often a hand squeezes in them. Seconds have a fraction only where somebody has measured them. */
 final readonly class Effort
 {
-    public function __construct(public int $seconds = 0, public int $squeezes = 0) {}
+    public function __construct(public int|float $seconds = 0, public int $squeezes = 0) {}
 
     public function plus(self $other): self
     {

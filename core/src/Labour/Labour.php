@@ -21,9 +21,9 @@ final readonly class Labour
      */
     private function __construct(public array $lines, public array $tools, public Effort $all, public array $untimed, public ?int $days) {}
 
-    public static function of(Report $report, Pace $pace): self
+    public static function of(Report $report, Rates $rates): self
     {
-        $effort = new StepEffort($report->kit, $pace);
+        $effort = new StepEffort($report->kit, $rates);
         $lines = $untimed = $used = [];
         foreach ($report->lines as $line) {
             $ofLine = new Effort();

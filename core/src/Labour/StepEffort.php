@@ -24,14 +24,19 @@ final readonly class StepEffort
     /** Wires that a hand closes a gang stripper over. */
     private const GANG_BY_HAND = 2;
 
-    public function __construct(private KitAsItStands $kit, private Pace $pace) {}
+    public function __construct(private KitAsItStands $kit, private Rates $rates) {}
 
-    /** Null in a hole, and where the table has no time for the method. */
+    /** At one termination; null in a hole, and where nobody knows how long the method takes. */
     public function of(StepCover $step): ?Effort
     {
-        $match = $step->chosen;
-        $once = $match === null ? null : WorkTimes::once($match->capability, $this->pace);
-        if ($match === null || $once === null) {
+        return $step->chosen === null ? null : $this->with($step, $step->chosen);
+    }
+
+    /** The same with another tool than the one that is taken. */
+    public function with(StepCover $step, ToolMatch $match): ?Effort
+    {
+        $once = $this->rates->once($match->tool, $match->capability);
+        if ($once === null) {
             return null;
         }
         $all = $once->times($this->times($step, $match));

@@ -28,8 +28,8 @@ final readonly class WorkTimes
         return null;
     }
 
-    /** By which an operation is done, as the table tells them apart. */
-    private static function method(Capability $capability): string
+    /** By which an operation is done, as the table tells them apart; empty where it is done in one way. */
+    public static function method(Capability $capability): string
     {
         return match (true) {
             $capability instanceof Strip, $capability instanceof StripSheath => $capability->method->value,

@@ -20,6 +20,7 @@ enum What: string
     case Counted = 'counted';
     case Received = 'received';
     case Used = 'used';
+    case Timed = 'timed';
     case Void = 'void';
 
     /** Whether it sets right what was written or held back before. */
@@ -45,6 +46,7 @@ enum What: string
             self::Counted => Counted::class,
             self::Received => Received::class,
             self::Used => Used::class,
+            self::Timed => Timed::class,
             self::Void => Voided::class,
         };
     }

@@ -15,6 +15,7 @@ use App\Writing\ShopStore;
 use App\Writing\Version;
 use App\Writing\Written;
 use Gondrik\Core\Scope\Scope as CoreScope;
+use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\ObjectCodec;
 use Gondrik\Core\Workbook\Problem;
@@ -49,7 +50,7 @@ final readonly class ScopeMaking
      * Takes the lines of another scope in: what is the same work there is added to its line here, all else follows at the end.
      * The other one is put away.
      *
-     * @throws InvalidWorkbook               when it is the same scope
+     * @throws InvalidWorkbook               when it is the same scope, or its lines count otherwise than those of this one
      * @throws ModelNotFoundException<Scope> when the shop has not both
      */
     public function merge(Shop $shop, string $scope, string $other): Written
@@ -62,7 +63,12 @@ final readonly class ScopeMaking
             [$into, $coming] = [$this->scope($locked, $scope), $this->scope($locked, $other)];
             $before = array_column($this->shops->writtenLines($locked, $scope), null, 'id');
             $changes = [];
-            foreach ($this->lines($into->with($coming)) as $id => $line) {
+            try {
+                $both = $into->with($coming);
+            } catch (Invalid $apart) {
+                throw new InvalidWorkbook([new Problem('scope', $other, 'a scope that is ' . $apart->expected)]);
+            }
+            foreach ($this->lines($both) as $id => $line) {
                 if (!isset($before[$id]) || Version::of($before[$id]) !== Version::of($line)) {
                     $changes[] = new Change(Place::line($scope, (string) $id), $before[$id] ?? null, $line);
                 }

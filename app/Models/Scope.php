@@ -12,11 +12,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @property string|null           $note
  * @property \stdClass|null        $house_rules
+ * @property array{name: string, count: int}|null $pieces what the lines are written for one of
  * @property bool                  $archived    put away: kept, and out of the way
  * @property Collection<int, Line> $lines
  */
 final class Scope extends ListRow
 {
+    protected $casts = ['pieces' => 'array'];
+
     /** @return HasMany<Line, $this> */
     public function lines(): HasMany
     {

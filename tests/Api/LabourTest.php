@@ -130,3 +130,30 @@ it('knows no kit or scope of another shop', function (): void {
     $this->getJson('/api/v1/labour?kit=gone&scope=boards')->assertNotFound();
     $this->getJson('/api/v1/labour?kit=cabin-bench&scope=gone')->assertNotFound();
 });
+
+it('reckons a scope that is written for one fixture so many times, and keeps its lines for one', function (): void {
+    $this->actingAs($this->lead($this->demo()));
+    $once = $this->getJson(CABIN_BOARDS . '&by=table')->json('all');
+    $seen = $this->getJson('/api/v1/scopes/boards')->json();
+    $this->putJson('/api/v1/scopes/boards', [...array_diff_key($seen, ['version' => 0]), 'pieces' => ['name' => 'board', 'count' => 12]], ['If-Match' => '"' . $seen['version'] . '"'])->assertOk();
+    $answer = $this->getJson(CABIN_BOARDS . '&by=table')->assertOk();
+    expect(OpenApi::mismatch($answer, 'get', '/labour'))->toBe('')
+        ->and($answer->json('all'))->toBe(['seconds' => 12 * $once['seconds'], 'squeezes' => 12 * $once['squeezes']])
+        ->and($answer->json('scope.pieces'))->toBe(['name' => 'board', 'count' => 12]);
+    $scopes = $this->getJson('/api/v1/scopes')->assertOk();
+    expect(OpenApi::mismatch($scopes, 'get', '/scopes'))->toBe('')
+        ->and(collect($scopes->json('data'))->firstWhere('id', 'boards')['pieces'])->toBe(['name' => 'board', 'count' => 12])
+        ->and(collect($scopes->json('data'))->firstWhere('id', 'masts')['pieces'])->toBeNull();
+    $covered = $this->getJson('/api/v1/coverage?kit=cabin-bench&scope=boards')->assertOk();
+    $line = array_key_first($covered->json('lines'));
+    expect($covered->json("lines.{$line}.quantity"))->toBe(160)
+        ->and(array_sum(array_intersect_key($covered->json('report.headline'), ['covered' => 0, 'makeshift' => 0, 'hole' => 0, 'faulty' => 0])))->toBe(12 * 552);
+
+    // Lines that count otherwise are not thrown together.
+    $refused = $this->postJson('/api/v1/scopes/boards/merge', ['scope' => 'masts'])->assertUnprocessable();
+    expect($refused->json('problems.0.path'))->toBe('scope')->and($refused->json('problems.0.expected'))->toContain('written for one of 12 (board)');
+    $masts = collect($scopes->json('data'))->firstWhere('id', 'masts')['lines'];
+    $this->postJson('/api/v1/scopes/masts/merge', ['scope' => 'boards'])->assertOk();
+    $now = $this->getJson('/api/v1/scopes/masts/lines')->json('data');
+    expect(count($now))->toBeGreaterThan($masts)->and(array_column($now, 'quantity'))->toContain(12 * 160);
+});

@@ -2341,6 +2341,8 @@ export interface components {
             lines: number;
             /** @description Put away: kept, and out of the way. */
             archived: boolean;
+            /** @description Null where the lines count all of the work */
+            pieces: components["schemas"]["Pieces"] | null;
         };
         Reason: {
             code: components["schemas"]["ReasonCode"];
@@ -2629,6 +2631,7 @@ export interface components {
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
             starts?: components["schemas"]["day"];
+            pieces?: components["schemas"]["pieces"];
         };
         /** @description A size that a bar reaches and its tool does not do: for which of how many lines, and the first check that fails. */
         Miss: {
@@ -2921,6 +2924,7 @@ export interface components {
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
             starts?: components["schemas"]["day"];
+            pieces?: components["schemas"]["pieces"];
         };
         /** @description A scope as the workbook has it, and which version this is. Its lines stand apart. */
         ScopeKept: {
@@ -2932,6 +2936,7 @@ export interface components {
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
             starts?: components["schemas"]["day"];
+            pieces?: components["schemas"]["pieces"];
             version: string;
         };
         LineEdit: {
@@ -2964,6 +2969,7 @@ export interface components {
             note?: components["schemas"]["text"];
             archived?: components["schemas"]["archived"];
             starts?: components["schemas"]["day"];
+            pieces?: components["schemas"]["pieces"];
             version: string;
         };
         SheetColumn: {
@@ -4594,6 +4600,7 @@ export interface components {
                 id: string;
                 name: string;
                 days: number | null;
+                pieces: components["schemas"]["Pieces"] | null;
             };
             all: {
                 /** @description With a fraction only where somebody has measured */
@@ -4652,6 +4659,12 @@ export interface components {
             lighter: components["schemas"]["LabourSwap"][];
             /** @description Of the tool that is weighed; null where none is, or it is not said what it or an hour costs */
             even: components["schemas"]["BreakEven"] | null;
+        };
+        /** @description What the lines of a scope are written for one of, and how many of them there are */
+        Pieces: {
+            /** @description Of one: fixture */
+            name: string;
+            count: number;
         };
         id: string;
         name: string;
@@ -4984,6 +4997,10 @@ export interface components {
         archived: boolean;
         /** Format: day */
         day: string;
+        pieces: {
+            name: components["schemas"]["name"];
+            count: components["schemas"]["count"];
+        };
         kit: {
             id: components["schemas"]["id"];
             name: components["schemas"]["name"];

@@ -6,7 +6,7 @@ import { writeLog } from '@/data/wall';
 import { useWrite } from '@/frame/useWrite';
 import { counted } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
-import { again, enough, mean, PIECES, pressed, seconds, still } from './stopwatch';
+import { again, enough, mean, PIECES, pressed, seconds, still } from './timedPieces';
 
 /** Ten pieces of one step by the clock: one press starts it and says piece after piece that it is done; then the mean is written down. */
 const { op, tool, name, hand, mayTakeBack } = defineProps<{

@@ -17,7 +17,7 @@ import DayBar from './DayBar.vue';
 import RateTable from './RateTable.vue';
 import SwapList from './SwapList.vue';
 import ToolTimes from './ToolTimes.vue';
-import { above, dayWords, operationsOf, squeezes, whole } from './labourWords';
+import { above, dayWords, operationsOf, paceWords, squeezes, whole } from './labourWords';
 
 const WeighTool = defineAsyncComponent(() => import('./WeighTool.vue'));
 
@@ -111,11 +111,12 @@ const say = (key: LabourKey, value: string | null) => show({ [key]: value }, 're
               >Say in the scope’s sheet over how many days it is spread, and this page tells what that is a
               day.</span
             >
-            <RouterLink :to="{ name: 'work', query: { scope: pair.scope, kit: pair.kit, sheet: 1 } }"
+            <RouterLink :to="{ name: 'work', query: { scope: pair.scope, kit: pair.kit, sheet: 'settings' } }"
               >The scope’s sheet</RouterLink
             >
           </p>
         </div>
+        <p v-if="paceWords(labour, HOURS_A_DAY)" class="pace">{{ paceWords(labour, HOURS_A_DAY) }}</p>
         <p v-if="isMany" class="many" role="status">
           Some hundred squeezes a day are a machine’s work: hands that do it day after day get hurt. Share it
           between two hands, spread it over more days, or

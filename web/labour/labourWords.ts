@@ -32,6 +32,16 @@ export function dayWords({ perDay, scope, all }: Labour): string {
   return `${span(perDay.seconds)} a day, for ${counted(scope.days, 'day')}`;
 }
 
+/** Pace against the clock: how long one piece takes, and how often one must be done where all are to be done in the days. */
+export function paceWords({ scope, all }: Labour, hoursADay: number): string | null {
+  const { pieces, days } = scope;
+  if (pieces === null) return null;
+  const one = `${counted(pieces.count, pieces.name)}, ${span(all.seconds / pieces.count)} and ${squeezes(all.squeezes / pieces.count)} each`;
+  if (days === null) return `${one}.`;
+  const aDay = pieces.count / days;
+  return `${one}: ${(Math.round(aDay * 10) / 10).toLocaleString()} a day, one every ${span((hoursADay * 3600) / aDay)} of a day of ${hoursADay} h.`;
+}
+
 /** What a tool would save, and in how many of the terminations. */
 export function savesWords({ seconds, squeezes: spared, pieces, operations }: LabourSwap): string {
   const time =

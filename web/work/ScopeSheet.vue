@@ -34,6 +34,9 @@ const nameOf = (id: string | null) => props.scopes.find((one) => one.id === id)?
 const name = ref(props.action === 'copy' ? `${nameOf(props.scope)}, copy` : '');
 const note = ref('');
 const days = ref('');
+/** What the lines are written for one of, and how many of them there are. */
+const piece = ref('');
+const pieces = ref('');
 const other = ref('');
 const rules = ref<Schemas['ScopeKept']['houseRules']>();
 const isArchived = ref(false);
@@ -53,6 +56,8 @@ watch(
     name.value = scope.name;
     note.value = scope.note ?? '';
     days.value = scope.days === undefined ? '' : String(scope.days);
+    piece.value = scope.pieces?.name ?? '';
+    pieces.value = scope.pieces === undefined ? '' : String(scope.pieces.count);
     rules.value = scope.houseRules;
     isArchived.value = scope.archived ?? false;
   },
@@ -103,10 +108,11 @@ const write = useMutation({
     const written = await api.PUT('/scopes/{id}', {
       params: { path: { id: scope }, header: version() },
       body: {
-        ...omit(before, 'version', 'houseRules', 'note', 'days', 'archived'),
+        ...omit(before, 'version', 'houseRules', 'note', 'days', 'archived', 'pieces'),
         name: name.value.trim(),
         ...(note.value.trim() ? { note: note.value.trim() } : {}),
         ...(days.value.trim() ? { days: Number(days.value) } : {}),
+        ...(piece.value.trim() ? { pieces: { name: piece.value.trim(), count: Number(pieces.value) } } : {}),
         ...(rules.value && Object.keys(rules.value).length ? { houseRules: rules.value } : {}),
         ...(isArchived.value ? { archived: true } : {}),
       },
@@ -142,8 +148,12 @@ const problem = computed(() => {
   return error ? problemOf(error) : null;
 });
 const isDays = computed(() => days.value === '' || /^[1-9]\d{0,3}$/.test(days.value));
+/** Both or neither. */
+const isPieces = computed(() =>
+  piece.value.trim() === '' ? pieces.value === '' : /^[1-9]\d{0,5}$/.test(pieces.value),
+);
 const mayWrite = computed(() =>
-  props.action === 'merge' ? other.value !== '' : name.value.trim() !== '' && isDays.value,
+  props.action === 'merge' ? other.value !== '' : name.value.trim() !== '' && isDays.value && isPieces.value,
 );
 const others = computed(() => props.scopes.filter(({ id, archived }) => id !== props.scope && !archived));
 </script>
@@ -175,6 +185,20 @@ const others = computed(() => props.scopes.filter(({ id, archived }) => id !== p
         </FormField>
         <FormField label="Put away: kept, but out of the way" is-check>
           <input v-model="isArchived" type="checkbox" />
+        </FormField>
+      </div>
+      <div class="pair">
+        <FormField
+          label="Its lines are written for one"
+          hint="One fixture, cabinet or robot; all sums are then of so many."
+        >
+          <input v-model="piece" maxlength="200" placeholder="all of it at once" autocomplete="off" />
+        </FormField>
+        <FormField
+          label="of so many"
+          :problem="isPieces ? undefined : 'A whole number from 1 on, and of what.'"
+        >
+          <input v-model="pieces" inputmode="numeric" :aria-invalid="!isPieces" />
         </FormField>
       </div>
       <FormField label="Note">

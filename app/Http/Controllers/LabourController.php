@@ -34,7 +34,7 @@ final class LabourController extends Controller
         $even = $withCosts ? self::even($request, $swaps) : null;
 
         return $this->json([
-            ...(new LabourWriter())->told($report, $labour, $measured, $swaps, $withCosts, Gate::allows('setUp', Shop::class), $request->sharing()),
+            ...(new LabourWriter())->told($report, $labour, $measured, $swaps, $shop->scopes[0]->pieces, $withCosts, Gate::allows('setUp', Shop::class), $request->sharing()),
             'even' => $even === null ? null : LabourWriter::even($even, $labour->days),
         ]);
     }

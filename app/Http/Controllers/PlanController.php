@@ -80,7 +80,7 @@ final class PlanController extends Controller
         $exchange = $request->exchange()->terminals;
         $says = [];
         foreach ($question->scopes as $of) {
-            foreach ($of->scope->lines as $line) {
+            foreach ($of->scope->whole()->lines as $line) {
                 $says[$of->scope->id . '/' . $line->id] = LineName::of($line);
             }
         }

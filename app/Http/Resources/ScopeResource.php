@@ -14,6 +14,6 @@ final class ScopeResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        return ['id' => $this->code, 'name' => $this->name, 'note' => $this->note, 'lines' => $this->getAttribute('lines_count'), 'archived' => $this->archived];
+        return ['id' => $this->code, 'name' => $this->name, 'note' => $this->note, 'lines' => $this->getAttribute('lines_count'), 'archived' => $this->archived, 'pieces' => $this->pieces === null ? null : (object) $this->pieces];
     }
 }

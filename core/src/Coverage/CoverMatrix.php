@@ -129,7 +129,7 @@ final class CoverMatrix
         // What Conditions::of() takes of a kit.
         $looksAt = json_encode([$scope->id, $kit->travels, $kit->hand?->gripForce, $kit->hand?->handSpan, $kit->worker?->id], JSON_THROW_ON_ERROR);
 
-        return $this->lines[$looksAt] ??= array_map(fn(Line $line): array => $this->lineOf($line, $kit), $scope->lines);
+        return $this->lines[$looksAt] ??= array_map(fn(Line $line): array => $this->lineOf($line, $kit), $scope->whole()->lines);
     }
 
     /** @return array{int, Status, list<array{string, Operation, bool}>} */

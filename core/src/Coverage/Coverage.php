@@ -34,7 +34,7 @@ final class Coverage
 
     public static function of(KitAsItStands $kit, Scope $scope, HouseRules $rules): Report
     {
-        return (new self($kit, $rules))->report($scope);
+        return (new self($kit, $rules))->report($scope->whole());
     }
 
     /**
@@ -51,7 +51,7 @@ final class Coverage
     {
         $coverage = new self($kit, $rules, $known);
 
-        return $coverage->headlineOf($scope, array_map($coverage->line(...), $scope->lines));
+        return $coverage->headlineOf($scope, array_map($coverage->line(...), $scope->whole()->lines));
     }
 
     private function report(Scope $scope): Report

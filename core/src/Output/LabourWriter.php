@@ -17,6 +17,7 @@ use Gondrik\Core\Labour\Sharing;
 use Gondrik\Core\Labour\Swap;
 use Gondrik\Core\Labour\Swaps;
 use Gondrik\Core\Labour\WorkTimes;
+use Gondrik\Core\Scope\Pieces;
 use Gondrik\Core\Tool\Capability;
 use Gondrik\Core\Tool\Energy;
 use Gondrik\Core\Tool\Strip;
@@ -46,13 +47,14 @@ final readonly class LabourWriter
     /**
      * The same for somebody who looks at it: by name, with what is known of every method and what would save time or squeezes.
      *
+     * @param Pieces|null  $pieces     what the scope is written for one of
      * @param bool         $withCosts  what things cost is not for everybody
      * @param bool         $withPeople nor is how long somebody takes
      * @param Sharing|null $sharing    of several people who do it at the same time
      *
      * @return array<string, mixed>
      */
-    public function told(Report $report, Labour $labour, Measured $measured, Swaps $swaps, bool $withCosts, bool $withPeople, ?Sharing $sharing): array
+    public function told(Report $report, Labour $labour, Measured $measured, Swaps $swaps, ?Pieces $pieces, bool $withCosts, bool $withPeople, ?Sharing $sharing): array
     {
         $does = $rates = [];
         foreach ($report->lines as $line) {
@@ -70,7 +72,7 @@ final readonly class LabourWriter
 
         return [
             'kit' => ['id' => $report->kit->of->id, 'name' => $report->kit->of->name],
-            'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'days' => $labour->days],
+            'scope' => ['id' => $report->scope->id, 'name' => $report->scope->name, 'days' => $labour->days, 'pieces' => $pieces === null ? null : ['name' => $pieces->name, 'count' => $pieces->count]],
             'all' => self::effort($labour->all),
             'perDay' => $labour->days === null ? null : ['seconds' => $labour->secondsPerDay(), 'squeezes' => $labour->squeezesPerDay()],
             'many' => Labour::MANY,

@@ -55,7 +55,7 @@ final readonly class SuppliesWriter
         $bought = $purchase->boxes();
         $names = [];
         foreach ($scopes as $scope) {
-            foreach ($scope->lines as $line) {
+            foreach ($scope->whole()->lines as $line) {
                 $names[$scope->id . '/' . $line->id] = $scope->name . ': ' . LineName::of($line);
             }
         }

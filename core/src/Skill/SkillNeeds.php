@@ -38,7 +38,7 @@ final class SkillNeeds
             $inForce = $rules($scope);
             $checks = new LineChecks($inForce);
             $steps = new Steps(new Operations($inForce));
-            foreach ($scope->lines as $line) {
+            foreach ($scope->whole()->lines as $line) {
                 $skills = array_map(static fn(Step $step): ?string => $step->skill($line)?->name, $checks->areFaulty($line) ? [] : $steps->of($line));
                 foreach (array_unique(array_filter($skills)) as $skill) {
                     $needed[$skill][$scope->id] = ($needed[$skill][$scope->id] ?? 0) + $line->quantity;

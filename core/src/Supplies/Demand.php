@@ -39,7 +39,7 @@ final readonly class Demand
         foreach ($scopes as $scope) {
             $inForce = $rules($scope);
             $checks = new LineChecks($inForce);
-            foreach ($scope->lines as $line) {
+            foreach ($scope->whole()->lines as $line) {
                 if ($checks->areFaulty($line)) {
                     continue;
                 }

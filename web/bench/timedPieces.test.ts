@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { again, enough, mean, PIECES, pressed, seconds, still, type Watch } from './stopwatch';
+import { again, enough, mean, PIECES, pressed, seconds, still, type Watch } from './timedPieces';
 
 /** Presses at these moments, from one that stands still. */
 const at = (...moments: number[]): Watch => moments.reduce(pressed, still());

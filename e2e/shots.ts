@@ -81,11 +81,6 @@ test('pictures of the main views', async ({ page }) => {
       '/supplies?scopes=cabin-lighting&times=cabin-lighting:12&weeks=3',
       /less than small packs alone/,
     ],
-    [
-      'time',
-      '/cover/time?kit=cabin-bench&scope=boards&tool=bench-stripper&wage=4200&piece=12',
-      /is cheaper from/,
-    ],
     ['today', '/today', /^What comes next/],
     ['crib-wall', '/crib/wall?thing=CR-03', /^What has happened/],
     ['bench-card', '/bench?kit=pylon-backpack&scope=tower-7&line=drive-12', /This kit makes it/],

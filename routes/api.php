@@ -78,6 +78,7 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         Route::delete('tokens/{token}', [OwnAccountController::class, 'endToken'])->whereNumber('token');
         Route::get('version', [ShopController::class, 'version']);
         Route::get('kits', [KitController::class, 'index']);
+        Route::get('kits/{id}/copies', [KitController::class, 'copies']);
         Route::get('tools', [ToolController::class, 'index']);
         Route::get('scopes', [ScopeController::class, 'index']);
         Route::get('scopes/{scope}/lines', [LineController::class, 'index']);
@@ -186,6 +187,8 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         });
     }
     Route::middleware('can:setUp,' . Shop::class)->group(static function (): void {
+        Route::post('kits/{id}/copies', [KitController::class, 'bring']);
+        Route::post('supplies/stock', [SuppliesController::class, 'begin']);
         Route::post('coverage/kept', [CoverageController::class, 'keep']);
         Route::post('scopes/{scope}/lines', [LineController::class, 'store']);
         Route::put('scopes/{scope}/lines/{line}', [LineController::class, 'update']);

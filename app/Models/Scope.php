@@ -10,11 +10,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * Work to be covered.
  *
- * @property string|null           $note
- * @property \stdClass|null        $house_rules
- * @property array{name: string, count: int}|null $pieces what the lines are written for one of
- * @property bool                  $archived    put away: kept, and out of the way
- * @property Collection<int, Line> $lines
+ * @property string|null                          $note
+ * @property \stdClass|null                       $house_rules
+ * @property array{name: string, count: int}|null $pieces      what the lines are written for one of
+ * @property bool                                 $archived    put away: kept, and out of the way
+ * @property Collection<int, Line>                $lines
  */
 final class Scope extends ListRow
 {

@@ -3,6 +3,8 @@
 declare(strict_types=1);
 
 use Gondrik\Core\Output\SuppliesWriter;
+use Gondrik\Core\Stock\StockItem;
+use Gondrik\Core\Supplies\FirstOrder;
 use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Supplies\TubeOver;
 use Gondrik\Core\Supplies\TubeSizes;
@@ -52,6 +54,27 @@ function suppliesOf(Workbook $shop, string $on = '2027-03-10'): array
 
     return $by;
 }
+
+it('asks for what has no pack yet in the amounts in which it is usually bought', function (string $terminal, int $short, int $amount): void {
+    $made = $terminal === '' ? [] : (array) json_decode($terminal, true);
+    $item = match (true) {
+        isset($made['sleeve']) => new StockItem(sleeve: (string) $made['sleeve']),
+        isset($made['name']) => new StockItem(name: (string) $made['name']),
+        default => StockItem::ofTerminal((new WorkbookCodec())->read(json_encode(['gondrik' => 1, 'terminals' => [['id' => 't', 'name' => 'T', 'size' => '16-14 AWG', ...$made]]], JSON_THROW_ON_ERROR))->terminals[0]),
+    };
+    expect(FirstOrder::of($item, $short))->toBe($amount);
+})->with([
+    'rings by the hundred' => ['{"class": "insulated", "shape": "ring"}', 16, 100],
+    'just a hundred' => ['{"class": "insulated", "shape": "ring"}', 100, 100],
+    'a butt more than a hundred' => ['{"class": "insulated", "shape": "butt", "ends": 2}', 101, 200],
+    'forks few' => ['{"class": "insulated", "shape": "fork"}', 16, 25],
+    'ferrules by the hundred' => ['{"class": "ferrule"}', 1, 100],
+    'contacts, too' => ['{"class": "open-barrel", "shape": "contact"}', 1, 100],
+    'lugs one by one' => ['{"class": "lug", "shape": "ring"}', 3, 3],
+    'all else by fifty' => ['{"class": "insulated", "shape": "bullet"}', 51, 100],
+    'tube by the metre' => ['{"sleeve": "1/4 in"}', 1001, 2000],
+    'what has a name as it is' => ['{"name": "Solder"}', 7, 7],
+]);
 
 it('buys the cheapest packs and boxes that bring what is short', function (array $row): void {
     $shop = SupplyShop::of($row['packs'], $row['boxes'], $row['short']);

@@ -136,6 +136,8 @@ function writings(): array
             return ['DELETE', 'feed'];
         },
         'PUT columns' => static fn(): array => ['PUT', 'columns', ['columns' => [['name' => 'Stk.', 'says' => 'quantity'], ['name' => 'Wire', 'says' => null]]]],
+        'POST kits/{id}/copies' => static fn(): array => ['POST', 'kits/apprentice-box/copies', ['kits' => ['apprentice-box-2'], 'withoutMore' => true]],
+        'POST supplies/stock' => static fn(): array => ['POST', 'supplies/stock', []],
         'POST coverage/kept' => static fn(): array => ['POST', 'coverage/kept', ['kit' => 'pylon-backpack', 'scope' => 'tower-7', 'with' => 'lever-indent', 'rules' => '{"hammerLugs":"accept"}', 'swap' => 'tower-7/heat-15:ring-blue-m5']],
         'PUT rules' => static fn(): array => ['PUT', 'rules', ['hammerLugs' => 'accept']],
         'PUT settings' => static fn(): array => ['PUT', 'settings', ['name' => 'Other', 'sizes' => 'metric', 'length' => 'inch', 'force' => 'lbf', 'theme' => 'dark', 'decimalSign' => 'comma']],

@@ -2239,6 +2239,41 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/kits/{id}/copies": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The kits that are copies of one, and what each has otherwise */
+        get: operations["listCopies"];
+        put?: never;
+        /** Brings copies of a kit into line with it, as one step */
+        post: operations["bringCopies"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/supplies/stock": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** Begins a stock of each thing that the work needs and of which none is kept, as one step */
+        post: operations["beginStock"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4471,6 +4506,8 @@ export interface components {
             /** @description The day on which it is used up at the weekly use once the work is done and what is bought has come */
             lasts: string | null;
             item: components["schemas"]["stockItem"];
+            /** @description What to ask for of what is open: in the amounts it is usually bought in; 0 where nothing is open */
+            firstOrder: number;
             /** @description Pieces that packs and boxes bring; 0 for whom what to buy is not */
             brought: number;
             /** @description What the log comes to: below nought where more was taken than was told to be there */
@@ -4665,6 +4702,18 @@ export interface components {
             /** @description Of one: fixture */
             name: string;
             count: number;
+        };
+        KitCopy: {
+            id: string;
+            name: string;
+            /** @description Tools of which it holds another number than its pattern */
+            gaps: {
+                tool: string;
+                name: string;
+                /** @description In the pattern */
+                wanted: number;
+                has: number;
+            }[];
         };
         id: string;
         name: string;
@@ -12189,6 +12238,103 @@ export interface operations {
                     "application/problem+json": components["schemas"]["Problem"];
                 };
             };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listCopies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description In the order of the shop */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["KitCopy"][];
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    bringCopies: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": {
+                    /** @description Ids of the copies */
+                    kits: string[];
+                    /** @description What the pattern has not, or fewer of, goes out; else it stays */
+                    withoutMore?: boolean;
+                };
+            };
+        };
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Number in the history */
+                        change: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    beginStock: {
+        parameters: {
+            query?: {
+                /** @description Ids of scopes, with a comma between; without, all that were not put away */
+                scopes?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Done */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        /** @description Number in the history */
+                        change: number;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
         };

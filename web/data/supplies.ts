@@ -50,6 +50,10 @@ export function useStock(id: Ref<string | null>) {
   });
 }
 
+/** A stock begun of each thing that this work needs and of which none is kept. */
+export const beginStock = (scopes: string | null) =>
+  api.POST('/supplies/stock', { params: { query: scopes ? { scopes } : {} } });
+
 export type StockDraft = Schemas['StockEntryDraft'];
 
 /** Begins a stock, or writes over the one that was seen. */

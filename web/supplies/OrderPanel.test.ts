@@ -8,7 +8,7 @@ import type { Happened } from '@/data/wall';
 import OrderPanel from './OrderPanel.vue';
 import { shelf, supply } from './supplies.fixture';
 
-const written = vi.hoisted((): { entries: unknown[] } => ({ entries: [] }));
+const written = vi.hoisted((): { entries: unknown[]; begun: unknown[] } => ({ entries: [], begun: [] }));
 vi.mock('@/data/wall', () => ({
   writeLog: (entries: Happened[]) => {
     written.entries.push(...entries);
@@ -16,6 +16,13 @@ vi.mock('@/data/wall', () => ({
       data: { entries: [], change: 7 },
       response: new Response(null, { status: 201 }),
     });
+  },
+}));
+vi.mock('@/data/supplies', async (load) => ({
+  ...(await load<typeof import('@/data/supplies')>()),
+  beginStock: (scopes: string | null) => {
+    written.begun.push(scopes);
+    return Promise.resolve({ data: { change: 7 }, response: new Response(null, { status: 200 }) });
   },
 }));
 
@@ -133,6 +140,28 @@ it('leaves the tools out where somebody wants only what the shelf is short of, a
   await out.setValue(true);
   expect(view.emitted('tools')).toEqual([[null]]);
   expect(panel().find('.with').exists()).toBe(false);
+});
+
+it('tells what has no pack yet and how much to ask for, and begins a stock of what is kept nowhere', async () => {
+  const view = panel(
+    shelf([
+      supply('Lug', { stock: null, short: 3, open: 3, firstOrder: 3 }),
+      supply('Butt', { short: 16, open: 16, firstOrder: 100 }),
+      supply('Tube', { stock: null, short: 1001, open: 1001, firstOrder: 2000, unit: 'mm' }),
+      supply('Ring', { short: 5 }),
+    ]),
+  );
+  expect(view.get('h3').text()).toBe('3 items of which no pack is known');
+  expect(view.findAll('tr').map((row) => row.findAll('td').map((cell) => cell.text()))).toEqual([
+    ['Lug', '3'],
+    ['Butt', '100'],
+    ['Tube', '2 m'],
+  ]);
+  expect(view.text()).not.toContain('Nothing that is short can be bought');
+  const begin = view.findAll('button').find((one) => one.text() === 'Keep a stock of the 2 not kept yet');
+  await begin?.trigger('click');
+  await flushPromises();
+  expect(written.begun).toEqual(['boards']);
 });
 
 it.each([

@@ -1,11 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue';
-import { orderAddress, type AskedSupplies, type Supplies } from '@/data/supplies';
+import { beginStock, orderAddress, type AskedSupplies, type Supplies } from '@/data/supplies';
 import { writeLog } from '@/data/wall';
 import FileMenu from '@/frame/FileMenu.vue';
 import { useWrite } from '@/frame/useWrite';
 import { money } from '@/shared/currency';
-import { counted, pretty } from '@/shared/pretty';
+import { counted, piecesOf, pretty } from '@/shared/pretty';
 import { refusal } from '@/shared/refusal';
 
 /** What to buy: the cheapest packs and divided boxes, against the small packs of each alone, and the tools that plans wait for. */
@@ -18,6 +18,9 @@ const { supplies, order, asked, mayTakeBack } = defineProps<{
 const emit = defineEmits<{ tools: [ordered: '0' | null] }>();
 
 const bought = computed(() => supplies.items.filter(({ buy }) => buy.length > 0));
+/** Short, and nobody has said in what it is sold. */
+const open = computed(() => supplies.items.filter((item) => item.open > 0));
+const unkept = computed(() => open.value.filter(({ stock }) => stock === null));
 const saves = computed(() => (order.packByPack === null ? 0 : order.packByPack - order.cost));
 /** All that the order brings. */
 const comes = computed(() =>
@@ -31,6 +34,12 @@ const write = useWrite({
   mayTakeBack: () => mayTakeBack,
 });
 const { isPending, problem } = write;
+const begin = useWrite({
+  ask: () => beginStock(asked.scopes),
+  said: () => `${counted(unkept.value.length, 'stock')} begun`,
+  mayTakeBack: () => mayTakeBack,
+});
+const { isPending: isBeginning, problem: notBegun } = begin;
 </script>
 
 <template>
@@ -38,7 +47,7 @@ const { isPending, problem } = write;
     <header>
       <h2>To buy</h2>
       <FileMenu
-        v-if="order.packages || order.tools.length"
+        v-if="order.packages || order.tools.length || open.length"
         label="The order as a file"
         :files="[
           { title: 'On paper (PDF)', href: orderAddress('pdf', asked) },
@@ -49,8 +58,10 @@ const { isPending, problem } = write;
     <p v-if="order.tools.length" class="sum all">
       <b class="mono">{{ money(order.total) }}</b> all together
     </p>
-    <p v-if="!order.packages" class="muted">Nothing that is short can be bought, or nothing is short.</p>
-    <template v-else>
+    <p v-if="!order.packages && !open.length" class="muted">
+      Nothing that is short can be bought, or nothing is short.
+    </p>
+    <template v-else-if="order.packages">
       <p class="sum">
         <b class="mono">{{ money(order.cost) }}</b> for {{ counted(order.packages, 'package') }}
         <template v-if="saves > 0">
@@ -88,6 +99,31 @@ const { isPending, problem } = write;
         order.tools.length ? 'All packs and boxes have come' : 'All of it has come'
       }}</v-btn>
       <p v-if="problem" class="problem" role="alert">{{ refusal(problem) }}</p>
+    </template>
+    <template v-if="open.length">
+      <h3>{{ counted(open.length, 'item') }} of which no pack is known</h3>
+      <p class="muted">
+        To be asked for, in the amounts they are usually bought in: rings and butts by the hundred, forks few,
+        lugs one by one.
+      </p>
+      <table>
+        <tbody>
+          <tr v-for="item in open" :key="item.key">
+            <td>{{ pretty(item.name) }}</td>
+            <td class="cost mono">{{ piecesOf(item.firstOrder, item.unit) }}</td>
+          </tr>
+        </tbody>
+      </table>
+      <v-btn
+        v-if="unkept.length"
+        variant="outlined"
+        size="small"
+        :loading="isBeginning"
+        @click="begin.mutate()"
+        >Keep a stock of
+        {{ unkept.length === open.length ? 'each' : `the ${unkept.length} not kept yet` }}</v-btn
+      >
+      <p v-if="notBegun" class="problem" role="alert">{{ refusal(notBegun) }}</p>
     </template>
     <template v-if="order.tools.length">
       <h3>

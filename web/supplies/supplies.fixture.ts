@@ -13,6 +13,7 @@ export const supply = (name: string, more: Partial<Supply> = {}): Supply => ({
   book: 100,
   short: 0,
   reserve: 0,
+  firstOrder: 0,
   brought: 0,
   reorderPoint: 0,
   reorder: false,

@@ -8,6 +8,7 @@ use App\Http\Requests\SuppliesRequest;
 use App\Models\Shop;
 use App\Planning\AcceptedPlans;
 use App\Print\Paper;
+use App\Supplies\BegunStock;
 use App\Supplies\Shelf;
 use App\Supplies\StockedShelf;
 use Gondrik\Core\Output\OrderTable;
@@ -28,6 +29,14 @@ final class SuppliesController extends Controller
         $asked = $this->asked($request);
 
         return $this->json((new SuppliesWriter())->shelf($asked->supplies, $asked->scopes, $asked->times, $asked->workbook->register->boxes, Gate::allows('export', Shop::class), $this->tools($request)));
+    }
+
+    /** A stock begun of each thing that the work needs and of which none is kept. */
+    public function begin(SuppliesRequest $request, BegunStock $begun): JsonResponse
+    {
+        $written = $begun->of($this->shop($request), $request->has('scopes') ? $request->ids('scopes') : null, $request->today());
+
+        return $this->json(['change' => $written->entry ?? 0], headers: $written === null ? [] : self::entry($written));
     }
 
     /** What to buy, as a table. */

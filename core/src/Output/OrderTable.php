@@ -8,10 +8,14 @@ use Gondrik\Core\Listing\DecimalSign;
 use Gondrik\Core\Planning\Awaited;
 use Gondrik\Core\Stock\Box;
 use Gondrik\Core\Stock\BoxPart;
+use Gondrik\Core\Supplies\FirstOrder;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Wording\ItemName;
 
-/** What to buy, as one table: packs in the order of the shelf, divided boxes with what is in them, then the tools that kits wait for. */
+/**
+ * What to buy, as one table: packs in the order of the shelf, divided boxes with what is in them, what is short and has no
+ * pack yet, then the tools that kits wait for.
+ */
 final readonly class OrderTable
 {
     /**
@@ -36,6 +40,11 @@ final readonly class OrderTable
             $rows[] = [$box->name, $holds, (string) $count, array_sum(array_column($box->holds, 'pieces')) * $count . ' pieces', self::money($box->price, $sign), self::money($box->price * $count, $sign)];
         }
 
+        foreach ($supplies->items as $item) {
+            if ($item->open > 0) {
+                $rows[] = [ItemName::of($item->item), 'no pack known: to be asked for', '', FirstOrder::of($item->item, $item->open) . ($item->item->sleeve === null ? ' pieces' : ' mm'), '', ''];
+            }
+        }
         foreach ($tools as $tool) {
             $cost = self::money($tool->cents, $sign);
             $rows[] = [$tool->name, $tool->wanted === '' ? 'tool' : 'tool: ' . $tool->wanted, '1', 'for ' . $tool->kit, $cost, $cost];

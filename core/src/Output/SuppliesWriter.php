@@ -9,6 +9,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Stock\Box;
 use Gondrik\Core\Stock\BoxPart;
 use Gondrik\Core\Stock\StockItem;
+use Gondrik\Core\Supplies\FirstOrder;
 use Gondrik\Core\Supplies\Supplies;
 use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Supplies\TubeSizes;
@@ -133,6 +134,7 @@ final readonly class SuppliesWriter
             'rests' => $item->rests(),
             'reserve' => $item->reserve,
             'book' => $item->book,
+            'firstOrder' => $item->open === 0 ? 0 : FirstOrder::of($item->item, $item->open),
             'brought' => $withCosts ? $item->brought : 0,
             'lasts' => $item->lasts?->plain(),
             'buy' => !$withCosts ? [] : array_map(static fn(array $bought): array => ['pack' => $bought[0]->name, 'pieces' => $bought[0]->pieces, 'price' => $bought[0]->price, 'count' => $bought[1]], $item->buy),

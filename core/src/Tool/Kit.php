@@ -95,6 +95,19 @@ final readonly class Kit
         return $this->count($id) > 1 ? $this->counted($id, -1) : $this->without($id);
     }
 
+    /**
+     * The same kit with what its pattern holds: the pattern's tools in their order and as many of each, then what it has beyond that.
+     *
+     * @param bool $withoutMore what the pattern has not, or fewer of, goes; else it stays
+     */
+    public function alike(self $pattern, bool $withoutMore): self
+    {
+        $tools = array_map(fn(KitEntry $entry): KitEntry => new KitEntry($entry->tool, $withoutMore ? $entry->count : max($entry->count, $this->count($entry->tool->id))), $pattern->tools);
+        $more = array_values(array_filter($this->tools, static fn(KitEntry $entry): bool => $pattern->tool($entry->tool->id) === null));
+
+        return $this->but(tools: $withoutMore ? $tools : [...$tools, ...$more]);
+    }
+
     private function counted(string $id, int $by): self
     {
         $tools = array_map(static fn(KitEntry $entry): KitEntry => $entry->tool->id === $id ? new KitEntry($entry->tool, $entry->count + $by) : $entry, $this->tools);

@@ -12,6 +12,7 @@ import { money } from '@/shared/currency';
 import { problemAt, valueAt, withValue, type Draft } from '../edit/paths';
 import ThingShell from '../edit/ThingShell.vue';
 import { useThing } from '../edit/useThing';
+import KitCopies from './KitCopies.vue';
 import KitThings from './KitThings.vue';
 import SharedKits from './SharedKits.vue';
 import { packed, weighed, type Entry } from './packing';
@@ -177,6 +178,7 @@ function take(tool: string): void {
         :problem="problem('like') ?? problem('tracked')"
         @put="(key, value) => put(key, value, null)"
       />
+      <KitCopies :id :is-readonly />
       <SharedKits
         :id
         :shares

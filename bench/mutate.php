@@ -18,7 +18,7 @@ require __DIR__ . '/../vendor/autoload.php';
 const ROOT = __DIR__ . '/..';
 const COPY = ROOT . '/var/mutate';
 
-const OTHER_SUITES = ['MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|CoverMatrixTest|SideBySideTest|RulerTest|ReportWriterTest|HandTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
+const OTHER_SUITES = ['PiecesTest|PatternTest|MatchTest|LineTest|KitTest|SizeTest|ScopeTest', 'CoverageTest|CoverMatrixTest|SideBySideTest|RulerTest|ReportWriterTest|HandTest', 'CalendarTest|KitAsItStandsTest', 'MonotonyTest|WorkbookTest|GaugeTest'];
 
 /** By room, quick tests first: most changes do not get past the case tables. */
 const SUITES = [
@@ -31,13 +31,13 @@ const SUITES = [
     'OnDay' => ['ThingsTest|CalendarTest', 'ChartTest'],
     'Proof' => ['ChartTest|ProvenTest|DoubtTest|SeriesTest', 'ThingsTest|StatisticsTest'],
     'Gauge' => ['GaugeTest'],
-    'Skill' => ['SkillTest|AbsenceTest'],
+    'Skill' => ['SkillTest|AbsenceTest|PiecesTest'],
     'Stock' => ['SuppliesTest'],
-    'Supplies' => ['SuppliesTest', 'BuyingTest'],
-    'Labour' => ['LabourTest'],
+    'Supplies' => ['SuppliesTest|PiecesTest', 'BuyingTest'],
+    'Labour' => ['LabourTest|SwapsTest'],
     'Terminal' => ['SuppliesTest|BenchTest', ...OTHER_SUITES],
     'Bench' => ['BenchTest|SampleSizeTest', ...OTHER_SUITES],
-    'Log' => ['ThingsTest|CalendarTest'],
+    'Log' => ['ThingsTest|CalendarTest|SwapsTest'],
     'Calendar' => ['CalendarTest|DoubtTest'],
     'Value' => ['SuppliesTest|ThingsTest|CalendarTest', 'SizeTest|WorkbookTest'],
     'Package' => ['PackageTest'],
@@ -46,20 +46,20 @@ const SUITES = [
     'Output' => ['RuleQuestionTest|ReportWriterTest|SideBySideTest|SuppliesTest', ...OTHER_SUITES],
 ];
 const APP_SUITES = [
-    'Policies' => ['RolesTest', 'LogTest|SkillTest|SuppliesTest'],
+    'Policies' => ['RolesTest', 'LogTest|SkillTest|SuppliesTest|LabourTest'],
     'History' => ['HistoryTest|SettingsTest', 'RulesTest'],
-    'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest|SuppliesTest|RegisterTest'],
-    'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest|SuppliesTest', 'RolesTest|CatalogueTest'],
-    'Things' => ['ThingTest|CatalogueTest|SettingsTest|SuppliesTest', 'HistoryTest'],
-    'Lines' => ['LineTest|HistoryTest', 'SheetTest|ThingTest'],
+    'Reading' => ['ShopWorkbookTest|ImportTest', 'LineTest|ThingTest|SuppliesTest|RegisterTest|LabourTest'],
+    'Writing' => ['HistoryTest|LineTest', 'ThingTest|ImportTest|SuppliesTest|LabourTest', 'RolesTest|CatalogueTest'],
+    'Things' => ['ThingTest|CatalogueTest|SettingsTest|SuppliesTest|PatternTest', 'HistoryTest'],
+    'Lines' => ['LineTest|HistoryTest|LabourTest', 'SheetTest|ThingTest'],
     'Imports' => ['ImportTest', 'RulesTest', 'RolesTest|HistoryTest'],
     'Register' => ['DueTest|DayTest|LabelTest|ProofTest', 'RegisterTest|LogTest|SkillTest'],
     'People' => ['AccountTest|SkillTest|SettingsTest', 'FaultTest'],
     'Supplies' => ['SuppliesTest'],
     'Print' => ['CoverSheetTest|LabelTest|BenchTest'],
-    'Planning' => ['AsIfTest|RulesTest|BagTest', 'PlanTest|MatrixTest', 'CommandLineTest'],
+    'Planning' => ['AsIfTest|RulesTest|BagTest|SuppliesTest', 'PlanTest|MatrixTest', 'CommandLineTest'],
     'LongQuestions' => ['TurnTest'],
-    'Http' => ['SuppliesTest|BesideTest|CoverageFileTest|RulesTest|AsIfTest', 'OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest|AccountTest|SkillTest', 'DayTest'],
+    'Http' => ['SuppliesTest|LabourTest|BesideTest|CoverageFileTest|RulesTest|AsIfTest', 'OpenApiTest|RefusalTest|DoorsTest', 'RolesTest|CoverageTest|AccountTest|SkillTest', 'DayTest'],
 ];
 
 function shell(string $command): void

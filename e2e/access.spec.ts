@@ -46,6 +46,7 @@ test.describe('signed in', () => {
     ['Cover without', panel],
     ['all kits', '/cover/all'],
     ['Cover as if', `${tower}&asif=1&with=press-frame&without=hex-lug`],
+    ['time and hands', '/cover/time?kit=cabin-bench&scope=boards&tool=bench-stripper&wage=4200&piece=12'],
     ['what to pack', '/cover/bag?kit=pylon-backpack&scope=tower-7'],
     ['how the shop tells things', '/shop/settings'],
     ['the house rules, one thought over', '/shop/rules?rules=%7B%22preset%22%3A%22aircraft%22%7D'],

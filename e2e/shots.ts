@@ -91,6 +91,14 @@ test('pictures of the main views', async ({ page }) => {
     await shoot(name);
   }
 
+  await page.goto('/cover/time?kit=cabin-bench&scope=boards&tool=bench-stripper&wage=4200&piece=12');
+  await page
+    .getByText(/is cheaper from/)
+    .first()
+    .waitFor();
+  await page.getByRole('img', { name: /Money over pieces/ }).scrollIntoViewIfNeeded();
+  await shoot('break-even');
+
   // A pull on the simulated gauge, of which nothing is written down.
   await page.goto('/crib/wall?thing=CR-01');
   await page.getByText('Pull some, and write it down').click();

@@ -13,6 +13,7 @@ use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use App\Writing\ShopChanges;
 use App\Writing\ShopStore;
+use App\Writing\Version;
 use App\Writing\Written;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\PatternGap;
@@ -59,9 +60,9 @@ final readonly class Copies
             }
             $changes = [];
             foreach (array_intersect_key($known, array_flip($copies)) as $id => $copy) {
-                $after = $copy->alike($of, $withoutMore);
-                if ($after->tools !== $copy->tools) {
-                    $changes[] = new Change(new Place(WorkbookList::Kits->value, (string) $id), $this->objects->write($copy), $this->objects->write($after));
+                [$before, $after] = [$this->objects->write($copy), $this->objects->write($copy->alike($of, $withoutMore))];
+                if (Version::of($before) !== Version::of($after)) {
+                    $changes[] = new Change(new Place(WorkbookList::Kits->value, (string) $id), $before, $after);
                 }
             }
 

@@ -171,7 +171,7 @@ it('refuses what cannot be true, each at its place', function (string $asset, st
     'no day' => ['bought=2027-02-30', '', '2027-13-01 moved', ['assets/0/bought: must be a day as year, month and day: 2027-03-14', 'log/0/on: must be a day as year, month and day: 2027-03-14']],
     'a due that says nothing, and one twice' => ['', 'oil:1d oil:2d', '', ['tools/0/dues/1/kind: each kind of due once']],
     'everything at once' => ['cycles=5', '', '2027-03-03 back; 2027-03-04 cycles cycles=4; 2027-03-05 nothing; 2027-03-06 void entry=7', [
-        'log/2/what: must be one of moved, out, back, condition, cycles, done, pull, cleared, skill, practice, counted, received, used, void',
+        'log/2/what: must be one of moved, out, back, condition, cycles, done, pull, cleared, skill, practice, counted, received, used, timed, void',
         'log/0/asset: a thing that is out: on 2027-03-03 this one is in',
         'log/1/cycles: at least the last reading, 5: a counter does not fall',
         'log/3/entry: an entry that stands before it in the log',

@@ -212,7 +212,7 @@ it('merges two that are one, and takes that back', function (string $list, strin
 })->with([
     'a wire, the second of a splice among its uses' => ['wires', 'hookup-16', 'hookup-16-b'],
     'a terminal' => ['terminals', 'ring-blue-m5', 'ring-blue-m5-b'],
-    'a tool of two kits' => ['tools', 'oval-ratchet', 'oval-ratchet-b'],
+    'a tool of two kits' => ['tools', 'hot-air', 'hot-air-b'],
 ]);
 
 it('counts a tool together in a kit that has both, and passes on what requires it', function (): void {

@@ -300,7 +300,11 @@ export const changes = [
   ['frame/useFile.ts', 'if (isMade.value) return;', ''],
   ['data/pairs.ts', "(['kit', 'on', 'rules', 'swap'] as const", "(['kit', 'on'] as const"],
   ['labour/evenLines.ts', 'even.price + even.eachWithIt * pieces', 'even.eachWithIt * pieces'],
-  ['labour/evenLines.ts', "even.piece === null ? ['now', 'bought']", "even.piece !== null ? ['now', 'bought']"],
+  [
+    'labour/evenLines.ts',
+    "even.piece === null ? ['now', 'bought']",
+    "even.piece !== null ? ['now', 'bought']",
+  ],
   ['labour/labourWords.ts', 'return found > 0 ? String(found) : null;', 'return String(found);'],
   ['labour/labourWords.ts', 'Number(text) <= most', 'Number(text) < most'],
   ['labour/labourWords.ts', 'even.from <= even.pieces', 'even.from >= even.pieces'],

@@ -96,7 +96,6 @@ const {
 defineExpose({ coverage });
 const nameOf = (list: { id: string; name: string }[], id: string | null) =>
   list.find((one) => one.id === id)?.name ?? 'it';
-const pieces = computed(() => scopes.value.find(({ id }) => id === pair.value.scope)?.pieces);
 // What takes longer than that is told; less would only flicker.
 const isSlow = refDebounced(isFetching, 400);
 /** There is nothing to judge: no work at all, or, where a kit is asked for, no line of it or no kit with a tool. */
@@ -185,9 +184,6 @@ const draw = async () => (await ruler.value?.picture()) ?? '';
           }}
         </p>
         <template v-else>
-          <p v-if="pieces" class="muted">
-            Counts of lines are for one {{ pieces.name }}; all sums are of {{ pieces.count }}.
-          </p>
           <div v-if="coverage.ruler.drops.length" class="lanes" :class="{ stale: isStale }">
             <GaugeRuler
               ref="ruler"

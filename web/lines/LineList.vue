@@ -8,6 +8,7 @@ import {
 } from '@mdi/js';
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
+import { useKitsAndScopes } from '@/data/pairs';
 import { counted } from '@/shared/pretty';
 import PickOne from '@/shared/PickOne.vue';
 import { useKeys } from '@/shared/useKeys';
@@ -44,6 +45,9 @@ const search = defineModel<string>('search', { required: true });
 const searchField = useTemplateRef<{ focus(): void }>('searchField');
 useKeys('/', () => searchField.value?.focus());
 const { asked, show } = useAddress();
+const { scopes } = useKitsAndScopes();
+/** What its lines are written for one of: their counts are of one, all sums of so many. */
+const pieces = computed(() => scopes.value.find(({ id }) => id === props.coverage.scope.id)?.pieces);
 /** Where lines are written they stand in their own order, all of them. */
 const isRead = computed(() => props.sheet === undefined);
 const filters = computed(() => (isRead.value ? filtersOf(props.coverage, props.rows) : []));
@@ -72,6 +76,7 @@ defineExpose({
 <template>
   <div class="above">
     <h2>{{ isFiltered ? `${kept.length} of ` : '' }}{{ counted(rows.length, 'line') }}</h2>
+    <span v-if="pieces" class="muted">counts are for one {{ pieces.name }}, sums for {{ pieces.count }}</span>
     <PickOne
       v-if="filters.length > 1"
       label="Show"

@@ -70,6 +70,9 @@ test.describe('who plans', () => {
     await page.getByLabel('in hours').fill('6');
     await page.getByLabel('in hours').press('Enter');
     await expect(page.getByText(/3 × Ratchet crimper, roll dies, 28–22 AWG/)).toBeVisible();
-    await expect(page.getByRole('link', { name: 'To Plan with them' })).toBeVisible();
+    await page.getByRole('link', { name: 'Plan a second for what they do' }).click();
+    await expect(page).toHaveURL(/\/plan\?.*backups=/);
+    await expect(page.getByRole('heading', { name: 'Plan', exact: true })).toBeVisible();
+    await expect(page.getByText(/must be/)).toHaveCount(0);
   });
 });

@@ -45,31 +45,9 @@ const seconds = (of: number | null) => (of === null ? '–' : String(Math.round(
   </p>
 </template>
 
+<style scoped src="./table.css"></style>
+
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  padding: 0 8px 4px 0;
-  color: var(--muted);
-  font-size: 12.5px;
-  font-weight: 400;
-  text-align: left;
-}
-
-td {
-  padding: 6px 8px 6px 0;
-  border-bottom: 1px solid var(--hairline);
-  vertical-align: baseline;
-}
-
-td small {
-  display: block;
-  font-size: 12px;
-}
-
 .number {
   padding-right: 14px;
   text-align: right;

@@ -42,6 +42,10 @@ const isMany = computed(() => labour.value?.remarks.some(({ code }) => code === 
 const isShared = computed(() => labour.value?.tools.some(({ needed }) => needed !== null) ?? false);
 /** More than one of it is needed. */
 const several = computed(() => labour.value?.tools.filter(({ needed }) => (needed ?? 0) > 1) ?? []);
+/** What those do: Plan makes sure of two for it. */
+const backups = computed(() =>
+  [...new Set(several.value.flatMap(({ does }) => does.map(({ op }) => op)))].join(','),
+);
 const HOURS_A_DAY = 8;
 const paces = [
   { id: 'practised', name: 'practised' },
@@ -76,7 +80,7 @@ const say = (key: LabourKey, value: string | null) => show({ [key]: value }, 're
           @pick="say('hand', $event || null)"
         />
         <PickOne
-          label="Hands are"
+          label="Pace"
           :items="paces"
           :picked="asked('pace') ?? 'practised'"
           @pick="say('pace', $event === 'practised' ? null : $event)"
@@ -160,15 +164,8 @@ const say = (key: LabourKey, value: string | null) => show({ [key]: value }, 're
                 }}
                 <RouterLink
                   v-if="several.length && mayWeigh"
-                  :to="{
-                    name: 'plan',
-                    query: {
-                      kit: pair.kit,
-                      scopes: pair.scope,
-                      with: several.map(({ tool }) => tool).join(','),
-                    },
-                  }"
-                  >To Plan with them</RouterLink
+                  :to="{ name: 'plan', query: { kit: pair.kit, scope: pair.scope, backups } }"
+                  >Plan a second for what they do</RouterLink
                 >
               </p>
             </div>

@@ -49,30 +49,9 @@ const most = computed(() => Math.max(...tools.map(({ seconds }) => seconds), 1))
   </table>
 </template>
 
+<style scoped src="./table.css"></style>
+
 <style scoped>
-table {
-  width: 100%;
-  border-collapse: collapse;
-}
-
-th {
-  padding: 0 8px 4px 0;
-  color: var(--muted);
-  font-size: 12.5px;
-  font-weight: 400;
-  text-align: left;
-}
-
-td {
-  padding: 7px 8px 7px 0;
-  border-bottom: 1px solid var(--hairline);
-  vertical-align: baseline;
-}
-
-td small {
-  display: block;
-}
-
 .mine {
   display: block;
   height: 4px;

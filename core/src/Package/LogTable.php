@@ -19,6 +19,7 @@ final readonly class LogTable
         'tries' => ColumnType::Integer,
         'good' => ColumnType::Integer,
         'pieces' => ColumnType::Number,
+        'seconds' => ColumnType::Number,
         'required' => ColumnType::Number,
         'forces' => ColumnType::List,
         'modes' => ColumnType::List,

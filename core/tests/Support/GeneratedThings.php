@@ -60,6 +60,11 @@ final class GeneratedThings
         }
         $workbook->log = $this->log;
         self::stock($workbook);
+        $tool = array_values(array_filter($workbook->tools, static fn(\stdClass $one): bool => ($one->capabilities ?? []) !== []))[0];
+        foreach ([['pieces' => 10, 'seconds' => 61.5, 'person' => 'ada'], ['pieces' => 1, 'seconds' => 4, 'note' => 'by the way']] as $at => $timed) {
+            $workbook->log[] = (object) ['id' => 't-' . $at, 'on' => '2027-03-02', 'what' => 'timed', 'tool' => $tool->id, 'op' => $tool->capabilities[0]->op, ...$timed];
+        }
+        $workbook->scopes[0]->pieces = (object) ['name' => 'fixture', 'count' => 3];
 
         return $workbook;
     }

@@ -508,7 +508,6 @@ return [
     ['src/Labour/Swaps.php', '$after->squeezes < $before->squeezes', '$after->squeezes <= $before->squeezes'],
     ['src/Labour/Swaps.php', 'array_push($open, ...$one->needs->requires);', ''],
     ['src/Labour/Swaps.php', 'max($pieces[$line] ?? 0, $quantity)', '($pieces[$line] ?? 0) + $quantity'],
-    ['src/Labour/Swaps.php', '$isInKit ? $with : [...$with, $tool]', '[...$with, $tool]'],
     ['src/Labour/Swap.php', '$this->isInKit ? $this->with : [$this->tool, ...$this->with]', '[$this->tool, ...$this->with]'],
     ['src/Labour/Swap.php', 'in_array(null, $prices, true) ? null : array_sum', 'array_sum'],
     ['src/Labour/BreakEven.php', '/ $saved, 6)) + 1', '/ $saved, 6))'],

@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use Gondrik\Core\Output\OrderTable;
 use Gondrik\Core\Output\SuppliesWriter;
+use Gondrik\Core\Planning\Awaited;
 use Gondrik\Core\Stock\StockItem;
 use Gondrik\Core\Supplies\FirstOrder;
 use Gondrik\Core\Supplies\Supply;
@@ -11,6 +13,7 @@ use Gondrik\Core\Supplies\TubeSizes;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tests\Support\SupplyShop;
 use Gondrik\Core\Value\Day;
+use Gondrik\Core\Wording\ItemName;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
 use Gondrik\Core\Workbook\Workbook;
@@ -265,4 +268,15 @@ it('writes a shelf as it reads it', function (): void {
     ]);
     $codec = new WorkbookCodec();
     expect(json_decode($codec->write(supplyShop($document)), true))->toEqual($document);
+});
+
+it('puts into one order what is bought, what is to be asked for, and the tools that kits wait for', function (): void {
+    $shop = supplyShop(['stock' => [], 'boxes' => [], 'log' => []]);
+    $supplies = $shop->supplies($shop->scopes, Day::read('2027-03-01'));
+    $open = array_values(array_filter($supplies->items, static fn(Supply $item): bool => $item->open > 0));
+    $rows = OrderTable::of($supplies, [], [new Awaited('Press', 'crimp lugs', 'Bench', 24050), new Awaited('Lamp', '', 'Van', 900)]);
+    expect($open)->not->toBe([])
+        ->and(array_slice($rows, 1, -2))->toBe(array_map(static fn(Supply $item): array => [ItemName::of($item->item), 'no pack known: to be asked for', '', FirstOrder::of($item->item, $item->open) . ($item->item->sleeve === null ? ' pieces' : ' mm'), '', ''], $open))
+        ->and(array_slice($rows, -2))->toBe([['Press', 'tool: crimp lugs', '1', 'for Bench', '240.50', '240.50'], ['Lamp', 'tool', '1', 'for Van', '9.00', '9.00']])
+        ->and(Awaited::cost([new Awaited('Press', '', 'Bench', 24050), new Awaited('Lamp', '', 'Van', 900)]))->toBe(24950);
 });

@@ -14,6 +14,7 @@ use Gondrik\Core\Labour\Rates;
 use Gondrik\Core\Labour\Sharing;
 use Gondrik\Core\Labour\Swap;
 use Gondrik\Core\Labour\Swaps;
+use Gondrik\Core\Output\LabourWriter;
 use Gondrik\Core\Tests\Support\CaseTable;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Value\Day;
@@ -46,7 +47,8 @@ function swapShop(array $log = [], array $packed = ['notch', 'pump-hand'], int $
             $crimps('press', 'full-cycle', ['price' => 90000, 'requires' => ['motor'], 'energy' => 'hand']),
             ['id' => 'motor', 'name' => 'motor', 'kind' => 'other', 'energy' => 'mains', 'price' => 30000, 'capabilities' => []],
             $crimps('pump-battery', 'hydraulic', ['energy' => 'battery']),
-            $crimps('lost', 'full-cycle', ['requires' => ['motor', 'press']]),
+            $crimps('lost', 'full-cycle', ['requires' => ['press']]),
+            ['id' => 'both', 'name' => 'both', 'kind' => 'crimper', 'price' => 700000, 'energy' => 'mains', 'capabilities' => [...$strips('s', 'self-adjusting', ['capabilities' => [['gang' => 2]]])['capabilities'], ...$crimps('c', 'hydraulic')['capabilities']]],
         ],
         'kits' => [['id' => 'kit', 'name' => 'Kit', 'tools' => array_map(static fn(string $tool): array => ['tool' => $tool], $packed)]],
         'scopes' => [['id' => 'scope', 'name' => 'Scope', 'lines' => [['id' => 'l1', 'wire' => 'wire', 'terminal' => 'ring', 'quantity' => $quantity, 'drop' => [['op' => 'cut', 'remark' => 'cut already']]]]]],
@@ -80,25 +82,49 @@ it('tells what takes less time, most first', function (): void {
         'ratchet' => [350, 70, 12000],
         // With a motor no hand squeezes.
         'press' => [350, 80, 120000],
-        // It requires two that cannot be there without a price each; it has none itself.
-        'lost' => [350, 80, null],
+        // It requires the press, and that the motor; it has no price itself.
+        'lost' => [350, 70, null],
         'jaws' => [20, 0, 9000],
+        // It pumps no faster.
+        'both' => [20, 10, 700000],
     ]);
     [$ratchet, $press, $lost, $jaws] = $faster;
     expect($jaws->operations)->toBe([Operation::Strip])->and($jaws->instead)->toBe(['notch'])->and($jaws->pieces)->toBe(10)->and($jaws->before)->toEqual(new Effort(60, 10))
         ->and(array_column($press->with, 'id'))->toBe(['motor'])
-        ->and(array_column($lost->with, 'id'))->toBe(['motor', 'press'])
+        ->and(array_column($lost->with, 'id'))->toBe(['press', 'motor'])
         ->and($ratchet->isInKit)->toBeFalse()->and($ratchet->with)->toBe([]);
 });
 
 it('tells what spares the hand, though it takes as long', function (): void {
     // A knife asks for no squeeze; on so thin a wire it is a makeshift, and no better for that.
-    expect(savings(swapsOf(swapShop())->lighter()))->toBe([
-        'press' => [350, 80, 120000],
-        'pump-battery' => [0, 80, null],
-        'lost' => [350, 80, null],
-        'ratchet' => [350, 70, 12000],
-    ]);
+    $lighter = swapsOf(swapShop())->lighter();
+    // At one termination it takes over two steps.
+    expect([$lighter[0]->pieces, $lighter[0]->operations])->toBe([10, [Operation::Strip, Operation::Crimp]])
+        ->and(savings($lighter))->toBe([
+            'both' => [20, 90, 700000],
+            'press' => [350, 80, 120000],
+            'pump-battery' => [0, 80, null],
+            'ratchet' => [350, 70, 12000],
+            'lost' => [350, 70, null],
+        ]);
+});
+
+it('tells it by name, without what things cost and whose hands they were where that is not for everybody', function (): void {
+    $shop = swapShop([['on' => '2027-01-05', 'tool' => 'notch', 'op' => 'strip', 'pieces' => 10, 'seconds' => 90, 'person' => 'ada', 'by' => 'bo']], ['both', 'notch']);
+    $report = Coverage::of($shop->onPaper($shop->kits[0]), $shop->scopes[0], $shop->rulesFor($shop->scopes[0]));
+    $measured = Measured::of($shop->register->log);
+    $rates = Rates::ofShop(Pace::Practised, $measured, null);
+    $told = static fn(bool $withCosts, bool $withPeople): array => (new LabourWriter())->told($report, Labour::of($report, $rates), $measured, swapsOf($shop, $rates), null, $withCosts, $withPeople, new Sharing(3, 1.0));
+    $all = $told(true, true);
+    expect(array_column($all['tools'], 'gang', 'tool'))->toBe(['both' => ['wires' => 2, 'byHand' => false]])
+        ->and(array_column($all['tools'], 'needed', 'tool'))->toBe(['both' => 1])
+        ->and(array_column($all['faster'], 'price', 'tool'))->toMatchArray(['ratchet' => 12000])
+        ->and(array_filter(array_column($told(false, true)['faster'], 'price', 'tool')))->toBe([]);
+    $kit = swapShop([['on' => '2027-01-05', 'tool' => 'notch', 'op' => 'strip', 'pieces' => 10, 'seconds' => 90, 'person' => 'ada', 'by' => 'bo']]);
+    $of = Coverage::of($kit->onPaper($kit->kits[0]), $kit->scopes[0], $kit->rulesFor($kit->scopes[0]));
+    $own = static fn(bool $withPeople): array => (new LabourWriter())->told($of, Labour::of($of, $rates), Measured::of($kit->register->log), swapsOf($kit, $rates), null, false, $withPeople, null)['rates'][0]['own'][0];
+    expect([$own(true)['person'], $own(true)['by'], $own(true)['each']])->toBe(['Ada', 'Bo', 9.0])
+        ->and([$own(false)['person'], $own(false)['by'], $own(false)['each']])->toBe([null, null, 9.0]);
 });
 
 it('does not offer what needs a thing that cannot be had, or would do it worse', function (): void {

@@ -546,7 +546,6 @@ return [
     ['app/Http/Controllers/SuppliesController.php', '$request->withTools() && Gate', 'Gate'],
     ['app/Http/Controllers/SuppliesController.php', 'outlay->cents + Awaited::cost($tools)', 'outlay->cents'],
     ['app/Supplies/BegunStock.php', '$supply->stock === null)', 'true)'],
-    ['app/Supplies/BegunStock.php', '$taken[$id] = true;', ''],
     ['app/Things/Copies.php', 'if ($strange !== []) {', 'if (false) {'],
     ['app/Things/Copies.php', 'if (Version::of($before) !== Version::of($after)) {', 'if (true) {'],
     ['app/Lines/ScopeMaking.php', "throw new InvalidWorkbook([new Problem('scope', \$other, 'a scope that is ' . \$apart->expected)]);", '$both = $into;'],

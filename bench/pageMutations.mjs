@@ -314,7 +314,7 @@ export const changes = [
   ['labour/ToolTimes.vue', 'other.seconds - one.seconds', 'one.seconds - other.seconds'],
   ['labour/DayBar.vue', 'value > most', 'value >= most'],
   ['labour/AskNumber.vue', "if (wrong.value === null) emit('say', said);", "emit('say', said);"],
-  ['data/labour.ts', '!(asked.people && asked.hours)', 'false'],
+  ['data/labour.ts', 'people && hours ?', 'people ?'],
   ['bench/timedPieces.ts', 'since: done.length < PIECES ? now : null', 'since: now'],
   ['bench/timedPieces.ts', 'pieces: pieces.slice(0, -1)', 'pieces'],
   ['bench/StopWatch.vue', '...(hand === null ? {} : { person: hand.id }),', ''],

@@ -13,8 +13,6 @@ use App\Writing\ShopChanges;
 use App\Writing\ShopStore;
 use App\Writing\Written;
 use Gondrik\Core\Stock\Stock;
-use Gondrik\Core\Stock\StockItem;
-use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Wording\ItemName;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -36,11 +34,9 @@ final readonly class BegunStock
     public function of(Shop $shop, ?array $scopes, Day $day): ?Written
     {
         return $this->store->change($shop, function (Shop $locked) use ($scopes, $day): ?Written {
-            $supplies = $this->shelf->of($locked, $scopes, [], $day, 0)->supplies;
-            $missing = array_map(static fn(Supply $supply): StockItem => $supply->item, array_values(array_filter($supplies->items, static fn(Supply $supply): bool => $supply->stock === null)));
             $taken = array_fill_keys(array_map(strval(...), $locked->listed(WorkbookList::Stock->value)->pluck('code')->all()), true);
             $changes = [];
-            foreach ($missing as $item) {
+            foreach ($this->shelf->unkept($locked, $scopes, $day) as $item) {
                 $id = FreeId::of($item->terminal->id ?? ItemName::of($item), static fn(string $one): bool => isset($taken[$one]));
                 $taken[$id] = true;
                 $changes[] = new Change(new Place(WorkbookList::Stock->value, $id), null, $this->objects->write(new Stock($id, $item)));

@@ -8,9 +8,12 @@ use App\Models\Shop;
 use App\Reading\Needs;
 use App\Reading\ShopWorkbook;
 use Gondrik\Core\Scope\Scope;
+use Gondrik\Core\Stock\StockItem;
+use Gondrik\Core\Supplies\Supply;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Problem;
+use Gondrik\Core\Workbook\Workbook;
 
 /** What is on a shop's shelf against some of its work. */
 final readonly class Shelf
@@ -26,6 +29,35 @@ final readonly class Shelf
      */
     public function of(Shop $shop, ?array $scopes, array $times, Day $day, int $weeks): StockedShelf
     {
+        [$workbook, $asked] = $this->read($shop, $scopes, $times);
+
+        return new StockedShelf($workbook, $asked, $times, $workbook->supplies(array_map(static fn(Scope $scope): Scope => $scope->times($times[$scope->id] ?? 1), $asked), $day, $weeks));
+    }
+
+    /**
+     * @param list<string>|null $scopes as above
+     *
+     * @return list<StockItem> what they need and the shop keeps no stock of
+     *
+     * @throws InvalidWorkbook where the shop has no such scope
+     */
+    public function unkept(Shop $shop, ?array $scopes, Day $day): array
+    {
+        [$workbook, $asked] = $this->read($shop, $scopes, []);
+
+        return array_map(static fn(Supply $supply): StockItem => $supply->item, $workbook->stocktaking($asked, $day)->unstocked($workbook->terminals));
+    }
+
+    /**
+     * @param list<string>|null  $scopes
+     * @param array<string, int> $times
+     *
+     * @return array{Workbook, list<Scope>} with what lies on its shelf, and the scopes that are asked about
+     *
+     * @throws InvalidWorkbook
+     */
+    private function read(Shop $shop, ?array $scopes, array $times): array
+    {
         $workbook = $this->shops->read($shop, Needs::of(scopes: $scopes)->withSupplies());
         $known = array_column($workbook->scopes, null, 'id');
         $made = array_map(strval(...), array_keys($times));
@@ -40,7 +72,7 @@ final readonly class Shelf
         }
         $asked = array_values(array_filter($workbook->scopes, static fn(Scope $scope): bool => $scopes !== null || !$scope->archived));
 
-        return new StockedShelf($workbook, $asked, $times, $workbook->supplies(array_map(static fn(Scope $scope): Scope => $scope->times($times[$scope->id] ?? 1), $asked), $day, $weeks));
+        return [$workbook, $asked];
     }
 
     /**

@@ -41,8 +41,11 @@ const title = computed(() => {
 /** The step that is timed. */
 const timed = shallowRef<number | null>(null);
 watch(key, () => (timed.value = null));
-const operation = (step: Schemas['CardStep']): Schemas['Operation'] | null =>
-  step.tool && step.op in operationWords ? (step.op as Schemas['Operation']) : null;
+/** What of a step is timed: an operation with a tool; null where it is none. */
+const timing = (step: Schemas['CardStep']) =>
+  step.tool && step.op in operationWords
+    ? { op: step.op as Schemas['Operation'], tool: step.tool, name: step.name }
+    : null;
 /** What to look for stands where one looks, once. */
 const looksAt = computed(() => props.card.steps.findIndex(({ op }) => op === 'look'));
 type Setting = [string, Schemas['Figure']];
@@ -130,9 +133,9 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
           <p>
             {{ prose(step.text) }}
             <button
-              v-if="mayTime && operation(step) && timed !== at"
+              v-if="mayTime && timing(step) && timed !== at"
               type="button"
-              class="link time"
+              class="link"
               :aria-label="`Time ten pieces: ${step.name}`"
               @click="timed = at"
             >
@@ -140,10 +143,9 @@ const verdicts: Record<Schemas['Card']['status'], string> = {
             </button>
           </p>
           <StopWatch
-            v-if="timed === at && step.tool && operation(step)"
-            :op="operation(step) ?? 'cut'"
-            :tool="step.tool"
-            :name="step.name"
+            v-for="of in timed === at ? [timing(step)].filter((one) => one !== null) : []"
+            :key="of.op"
+            v-bind="of"
             :hand="hand ?? null"
             :may-take-back="mayTakeBack ?? false"
             @close="timed = null"

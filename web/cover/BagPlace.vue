@@ -2,7 +2,7 @@
 import { computed } from 'vue';
 import { useRoute } from 'vue-router';
 import { useBag } from '@/data/bag';
-import { ASKED, saidOf, useKitsAndScopes } from '@/data/pairs';
+import { ASKED, pickedOf, saidOf, useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import EmptyNote from '@/shared/EmptyNote.vue';
@@ -17,13 +17,11 @@ import OneToolTable from './OneToolTable.vue';
 const { asked, show } = useAddress();
 const route = useRoute();
 const { kits, scopes, isLoading } = useKitsAndScopes();
-const first = <Item extends { id: string }>(list: Item[], id: string | null) =>
-  (list.find((one) => one.id === id) ?? list[0])?.id ?? null;
 const pair = computed(() => ({
-  kit: isLoading.value ? null : first(kits.value, asked('kit')),
+  kit: isLoading.value ? null : pickedOf(kits.value, asked('kit')),
   scope: isLoading.value
     ? null
-    : first(
+    : pickedOf(
         scopes.value.filter(({ archived }) => !archived),
         asked('scope'),
       ),

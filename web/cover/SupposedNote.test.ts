@@ -33,6 +33,7 @@ const coverage = {
   tools: { frame: { name: 'Frame' }, oval: { name: 'Oval' }, lever: { name: 'Lever' } },
   wires: { w: { name: '12 AWG' } },
   terminals: { ring: { name: 'Ring' } },
+  scope: { id: 'tower', name: 'Tower' },
   lines: { a: { id: 'a', wire: 'w', quantity: 5 } },
   report: { lines: [{ id: 'a', status: 'covered' }] },
   was: { headline: {}, lines: { a: 'hole' }, fromShelf: ['lever'] },

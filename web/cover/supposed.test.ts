@@ -49,6 +49,7 @@ it('counts what it closes, opens, makes better and worse, by lines and terminati
   ];
   const was = { a: 'hole', b: 'makeshift', c: 'makeshift', d: 'covered', e: 'covered', f: 'faulty' } as const;
   const coverage = {
+    scope: {},
     lines: Object.fromEntries(is.map(([id, , quantity]) => [id, { id, ...(quantity ? { quantity } : {}) }])),
     report: { lines: is.map(([id, status]) => ({ id, status })) },
     was: { lines: was },
@@ -59,6 +60,9 @@ it('counts what it closes, opens, makes better and worse, by lines and terminati
     better: { lines: 1, terminations: 1 },
     worse: { lines: 1, terminations: 7 },
   });
+  // Written for one piece, it is of all of them.
+  const many = { ...coverage, scope: { id: 'job', name: 'Job', pieces: { name: 'fixture', count: 48 } } };
+  expect(turned(many).closed).toEqual({ lines: 2, terminations: 288 });
   expect(turnedWords(turned(coverage)).map(({ text }) => text)).toEqual([
     'closes 2 lines (6)',
     'opens 1 line (3)',

@@ -1,7 +1,7 @@
 import type { Schemas } from '@/api/client';
 import type { Pair } from '@/data/pairs';
 import type { Answers } from '@/data/rules';
-import { changeOf, type LineRow } from '@/lines/reading';
+import { changeOf, terminationsOf, type LineRow } from '@/lines/reading';
 import { answersRead } from '@/rules/answers';
 
 /* What is supposed of a kit and a scope, as the address holds it, and what comes of it. */
@@ -49,7 +49,7 @@ export type Turn = NonNullable<LineRow['change']>;
 
 /** What it closes, opens, makes better and worse: lines, and the terminations on them. */
 export function turned(
-  coverage: Pick<Schemas['Coverage'], 'lines' | 'report' | 'was'>,
+  coverage: Pick<Schemas['Coverage'], 'scope' | 'lines' | 'report' | 'was'>,
 ): Record<Turn, { lines: number; terminations: number }> {
   const sum = {
     closed: { lines: 0, terminations: 0 },
@@ -61,7 +61,7 @@ export function turned(
     const turn = changeOf(coverage.was?.lines[id], status);
     if (turn === null) continue;
     sum[turn].lines += 1;
-    sum[turn].terminations += coverage.lines[id]?.quantity ?? 1;
+    sum[turn].terminations += terminationsOf(coverage, id);
   }
   return sum;
 }

@@ -4,7 +4,6 @@ import { api, type Schemas } from '@/api/client';
 import { shopQuery } from './shopQuery';
 
 export type Labour = Schemas['Labour'];
-export type LabourTool = Labour['tools'][number];
 export type LabourSwap = Schemas['LabourSwap'];
 export type LabourRate = Schemas['LabourRate'];
 export type BreakEven = Schemas['BreakEven'];
@@ -28,18 +27,23 @@ export type LabourKey = (typeof LABOUR_KEYS)[number];
 /** Which kit and scope (null while that is not known), by whose hands, and what is weighed. Money in cents, as the address has it. */
 export type AskedLabour = { kit: string | null; scope: string | null } & Partial<Record<LabourKey, string>>;
 
-const NUMBERS: readonly LabourKey[] = ['wage', 'price', 'each', 'piece', 'people', 'hours'];
-
 /** As the API is asked: numbers as such, and how many people only with how many hours. */
-export function labourQuery(asked: AskedLabour): Record<string, string | number> {
-  const query: Record<string, string | number> = { kit: asked.kit ?? '', scope: asked.scope ?? '' };
-  for (const key of LABOUR_KEYS) {
-    const said = asked[key];
-    if (said === undefined) continue;
-    if ((key === 'people' || key === 'hours') && !(asked.people && asked.hours)) continue;
-    query[key] = NUMBERS.includes(key) ? Number(said) : said;
-  }
-  return query;
+export function labourQuery(asked: AskedLabour) {
+  const { on, hand, tool, wage, price, each, piece, people, hours } = asked;
+  return {
+    kit: asked.kit ?? '',
+    scope: asked.scope ?? '',
+    ...(on ? { on } : {}),
+    ...(hand ? { hand } : {}),
+    ...(asked.pace === 'new' ? { pace: 'new' as const } : {}),
+    ...(asked.by === 'table' ? { by: 'table' as const } : {}),
+    ...(tool ? { tool } : {}),
+    ...(wage ? { wage: Number(wage) } : {}),
+    ...(price ? { price: Number(price) } : {}),
+    ...(each ? { each: Number(each) } : {}),
+    ...(piece ? { piece: Number(piece) } : {}),
+    ...(people && hours ? { people: Number(people), hours: Number(hours) } : {}),
+  };
 }
 
 /** How long the work takes and how often a hand squeezes for it; while another question is asked the last answer stays. */
@@ -47,7 +51,7 @@ export function useLabour(asked: Ref<AskedLabour>) {
   return useQuery({
     ...shopQuery(['labour', asked], (signal) =>
       api.GET('/labour', {
-        params: { query: labourQuery(asked.value) as unknown as { kit: string; scope: string } },
+        params: { query: labourQuery(asked.value) },
         signal,
       }),
     ),

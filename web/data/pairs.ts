@@ -56,6 +56,10 @@ export function useKitsAndScopes() {
   };
 }
 
+/** The one that is asked for, else the first; null where there is none. */
+export const pickedOf = (list: { id: string }[], id: string | null): string | null =>
+  (list.find((one) => one.id === id) ?? list[0])?.id ?? null;
+
 /** What may be supposed to be otherwise than it is. */
 export const SUPPOSITIONS = ['with', 'without', 'rules', 'swap'] as const;
 

@@ -60,6 +60,8 @@ const isFar = (x: number) => x > (box.value.left + box.value.right) / 2;
   </figure>
 </template>
 
+<style scoped src="@/shared/axes.css"></style>
+
 <style scoped>
 .even {
   margin: 0;
@@ -68,28 +70,6 @@ const isFar = (x: number) => x > (box.value.left + box.value.right) / 2;
 
 svg {
   display: block;
-}
-
-.grid path {
-  stroke: var(--hairline);
-}
-
-text {
-  font-family: var(--mono);
-  font-size: 11px;
-  fill: var(--muted);
-}
-
-.level {
-  text-anchor: end;
-}
-
-.tick {
-  text-anchor: middle;
-}
-
-.name {
-  font-family: var(--sans);
 }
 
 .line {

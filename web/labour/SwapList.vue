@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { computed, ref } from 'vue';
 import type { LabourSwap } from '@/data/labour';
 import { money } from '@/shared/currency';
 import { pretty } from '@/shared/pretty';
@@ -13,11 +14,16 @@ const { swaps, pair, weighed, mayWeigh } = defineProps<{
   mayWeigh: boolean;
 }>();
 const emit = defineEmits<{ weigh: [tool: string] }>();
+
+/** Those that save most are seen; the rest at a press. */
+const FIRST = 6;
+const isAll = ref(false);
+const shown = computed(() => (isAll.value ? swaps : swaps.slice(0, FIRST)));
 </script>
 
 <template>
   <ul>
-    <li v-for="one in swaps" :key="one.tool">
+    <li v-for="one in shown" :key="one.tool">
       <div>
         <b>{{ pretty(one.name) }}</b>
         <span v-if="one.with.length" class="muted"> with {{ one.with.map(pretty).join(', ') }}</span>
@@ -48,6 +54,9 @@ const emit = defineEmits<{ weigh: [tool: string] }>();
       </span>
     </li>
   </ul>
+  <button v-if="swaps.length > shown.length" type="button" class="link" @click="isAll = true">
+    and {{ swaps.length - shown.length }} more
+  </button>
 </template>
 
 <style scoped>

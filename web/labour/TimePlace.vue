@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent } from 'vue';
 import { useRoute } from 'vue-router';
 import { useHands } from '@/data/hands';
 import { LABOUR_KEYS, useLabour, type AskedLabour, type LabourKey } from '@/data/labour';
-import { useKitsAndScopes } from '@/data/pairs';
+import { pickedOf, useKitsAndScopes } from '@/data/pairs';
 import PlaceFrame from '@/frame/PlaceFrame.vue';
 import { useAddress } from '@/frame/useAddress';
 import { useSession } from '@/session/useSession';
@@ -28,12 +28,10 @@ const { person } = useSession();
 const mayWeigh = computed(() => person.value?.maySetUpTheShop ?? false);
 const { kits, scopes, isLoading } = useKitsAndScopes();
 const hands = useHands();
-const first = (list: { id: string }[], id: string | null) =>
-  (list.find((one) => one.id === id) ?? list[0])?.id ?? null;
 const open = computed(() => scopes.value.filter(({ archived, id }) => !archived || id === asked('scope')));
 const question = computed<AskedLabour>(() => ({
-  kit: isLoading.value ? null : first(kits.value, asked('kit')),
-  scope: isLoading.value ? null : first(open.value, asked('scope')),
+  kit: isLoading.value ? null : pickedOf(kits.value, asked('kit')),
+  scope: isLoading.value ? null : pickedOf(open.value, asked('scope')),
   ...Object.fromEntries(LABOUR_KEYS.flatMap((key) => (asked(key) === null ? [] : [[key, asked(key)]]))),
 }));
 const { data: labour, error, isPlaceholderData, refetch } = useLabour(question);

@@ -88,6 +88,16 @@ it('offers of what would save something the ways on, and asks to reach first for
   expect(text(hand)).not.toMatch(/Does it pay|Plan it|€/);
 });
 
+it('shows the six that save most, and the rest at a press', async () => {
+  const swaps = Array.from({ length: 8 }, (_, at) => swap(`Tool${at}`));
+  const props = { swaps, pair: { kit: 'bench', scope: 'boards' }, weighed: null, mayWeigh: false };
+  const view = mount(SwapList, { props, global });
+  expect(view.findAll('li')).toHaveLength(6);
+  await view.get('button').trigger('click');
+  expect(view.findAll('li')).toHaveLength(8);
+  expect(view.find('button').exists()).toBe(false);
+});
+
 const weigh = (of: Parameters<typeof labour>[0], said: Record<string, string> = {}) =>
   mount(WeighTool, { props: { labour: labour(of), said: (key: string) => said[key] ?? null }, global });
 

@@ -8,7 +8,6 @@ import {
 } from '@mdi/js';
 import { computed, useTemplateRef } from 'vue';
 import type { Schemas } from '@/api/client';
-import { useKitsAndScopes } from '@/data/pairs';
 import { counted } from '@/shared/pretty';
 import PickOne from '@/shared/PickOne.vue';
 import { useKeys } from '@/shared/useKeys';
@@ -45,9 +44,8 @@ const search = defineModel<string>('search', { required: true });
 const searchField = useTemplateRef<{ focus(): void }>('searchField');
 useKeys('/', () => searchField.value?.focus());
 const { asked, show } = useAddress();
-const { scopes } = useKitsAndScopes();
 /** What its lines are written for one of: their counts are of one, all sums of so many. */
-const pieces = computed(() => scopes.value.find(({ id }) => id === props.coverage.scope.id)?.pieces);
+const pieces = computed(() => props.coverage.scope.pieces);
 /** Where lines are written they stand in their own order, all of them. */
 const isRead = computed(() => props.sheet === undefined);
 const filters = computed(() => (isRead.value ? filtersOf(props.coverage, props.rows) : []));

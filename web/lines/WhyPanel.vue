@@ -7,7 +7,7 @@ import ProblemNote from '@/shared/ProblemNote.vue';
 import StatusMark from '@/shared/StatusMark.vue';
 import { fitWords, markOfFit, operationWords } from '@/shared/status';
 import ReasonList from './ReasonList.vue';
-import { holeOf, type LineRow } from './reading';
+import { holeOf, terminationsOf, type LineRow } from './reading';
 import { useOthers, type Pair } from '@/data/pairs';
 import type { Units } from '@/settings/units';
 import LittleRuler from '@/ruler/LittleRuler.vue';
@@ -75,7 +75,7 @@ const isTwice = (op: string) => props.row.report.steps.filter((step) => step.op 
         <h2>{{ row.title }}</h2>
         <p class="muted">
           {{ row.wires }} ·
-          {{ counted(row.line.quantity ?? 1, 'termination') }}
+          {{ counted(terminationsOf(coverage, row.id), 'termination') }}
         </p>
         <LittleRuler
           v-if="row.wire"

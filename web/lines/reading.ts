@@ -95,6 +95,12 @@ export function withDraft(ruler: Schemas['Ruler'], draft: Schemas['Drop'] | null
 }
 
 /** How the kit in hand does a line, in a few words: what is wrong with it, which steps it lacks, what is makeshift. */
+/** Terminations of a line in all of the work: where the scope is written for one piece its count is of one. */
+export const terminationsOf = (
+  { scope, lines }: Pick<Schemas['Coverage'], 'scope' | 'lines'>,
+  line: string,
+): number => (lines[line]?.quantity ?? 1) * (scope.pieces?.count ?? 1);
+
 export const verdictWords = ({ report }: LineRow): string => judgedWords(report);
 
 /** The same of what is judged by itself. */

@@ -169,6 +169,8 @@ function step(by: 1 | -1): void {
   </figure>
 </template>
 
+<style scoped src="@/shared/axes.css"></style>
+
 <style scoped>
 .curve {
   margin: 0;
@@ -181,30 +183,8 @@ svg {
   cursor: ew-resize;
 }
 
-.grid path {
-  stroke: var(--hairline);
-}
-
-text {
-  font-family: var(--mono);
-  font-size: 11px;
-  fill: var(--muted);
-}
-
-.level {
-  text-anchor: end;
-}
-
-.tick {
-  text-anchor: middle;
-}
-
 .reach {
   margin-left: 8px;
-}
-
-.name {
-  font-family: var(--sans);
 }
 
 .exact {

@@ -37,7 +37,6 @@ const { isPending, problem } = write;
 const begin = useWrite({
   ask: () => beginStock(asked.scopes),
   said: () => `${counted(unkept.value.length, 'stock')} begun`,
-  mayTakeBack: () => mayTakeBack,
 });
 const { isPending: isBeginning, problem: notBegun } = begin;
 </script>

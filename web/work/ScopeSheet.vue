@@ -187,7 +187,7 @@ const others = computed(() => props.scopes.filter(({ id, archived }) => id !== p
           <input v-model="isArchived" type="checkbox" />
         </FormField>
       </div>
-      <div class="pair">
+      <div class="pair pieces">
         <FormField
           label="Its lines are written for one"
           hint="One fixture, cabinet or robot; all sums are then of so many."
@@ -236,6 +236,10 @@ const others = computed(() => props.scopes.filter(({ id, archived }) => id !== p
   flex-wrap: wrap;
   gap: 8px 24px;
   align-items: end;
+}
+
+.pieces {
+  align-items: start;
 }
 
 .away {

@@ -10,7 +10,6 @@ use App\Reading\ShopWorkbook;
 use Gondrik\Core\Labour\BreakEven;
 use Gondrik\Core\Labour\Labour;
 use Gondrik\Core\Labour\Measured;
-use Gondrik\Core\Labour\Swap;
 use Gondrik\Core\Labour\Swaps;
 use Gondrik\Core\Output\LabourWriter;
 use Illuminate\Http\JsonResponse;
@@ -42,9 +41,8 @@ final class LabourController extends Controller
     /** Null while it is not said what an hour or the tool costs, and where the tool takes over nothing. */
     private static function even(LabourRequest $request, Swaps $swaps): ?BreakEven
     {
-        $id = $request->input('tool');
         $wage = $request->whole('wage');
-        $swap = array_values(array_filter([...$swaps->faster(), ...$swaps->lighter()], static fn(Swap $one): bool => $one->tool->id === $id))[0] ?? null;
+        $swap = $swaps->with($request->string('tool')->value());
         $price = $request->whole('price') ?? $swap?->price();
         if ($swap === null || $wage === null || $price === null) {
             return null;

@@ -51,13 +51,31 @@ final readonly class Swaps
     /** @return list<Swap> that save time, most first */
     public function faster(): array
     {
-        return $this->sorted(static fn(Effort $before, Effort $after): bool => $after->seconds < $before->seconds, static fn(Swap $swap): int|float => $swap->seconds());
+        return $this->sorted(self::isFaster(...), static fn(Swap $swap): int|float => $swap->seconds());
     }
 
     /** @return list<Swap> that spare the hand, most first; they may take longer */
     public function lighter(): array
     {
-        return $this->sorted(static fn(Effort $before, Effort $after): bool => $after->squeezes < $before->squeezes, static fn(Swap $swap): int => $swap->squeezes());
+        return $this->sorted(self::isLighter(...), static fn(Swap $swap): int => $swap->squeezes());
+    }
+
+    /** One tool by itself, where it saves time, else where it spares the hand; null where it does neither. */
+    public function with(string $id): ?Swap
+    {
+        $tool = $this->known[$id] ?? null;
+
+        return $tool === null ? null : $this->swap($tool, self::isFaster(...)) ?? $this->swap($tool, self::isLighter(...));
+    }
+
+    private static function isFaster(Effort $before, Effort $after): bool
+    {
+        return $after->seconds < $before->seconds;
+    }
+
+    private static function isLighter(Effort $before, Effort $after): bool
+    {
+        return $after->squeezes < $before->squeezes;
     }
 
     /**

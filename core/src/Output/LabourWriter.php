@@ -28,9 +28,6 @@ use Gondrik\Core\Wording\Words;
 /** Time and squeezes as plain data. */
 final readonly class LabourWriter
 {
-    /** Of what would save something so many are told. */
-    private const MOST_SWAPS = 6;
-
     /** @return array<string, mixed> */
     public function labour(Labour $labour): array
     {
@@ -67,8 +64,6 @@ final readonly class LabourWriter
                 }
             }
         }
-        $faster = array_slice($swaps->faster(), 0, self::MOST_SWAPS);
-        $lighter = array_slice($swaps->lighter(), 0, self::MOST_SWAPS);
 
         return [
             'kit' => ['id' => $report->kit->of->id, 'name' => $report->kit->of->name],
@@ -88,8 +83,8 @@ final readonly class LabourWriter
             ], array_keys($labour->tools), array_values($labour->tools)),
             'untimed' => array_map(static fn(StepCover $step): array => ['op' => $step->step->operation->value, 'tool' => $step->chosen->tool->name ?? ''], $labour->untimed),
             'rates' => array_values(array_map(static fn(array $of): array => self::rate($of[0], array_values($of[1]), $measured, $withPeople), $rates)),
-            'faster' => array_map(static fn(Swap $swap): array => self::swap($swap, $withCosts), $faster),
-            'lighter' => array_map(static fn(Swap $swap): array => self::swap($swap, $withCosts), $lighter),
+            'faster' => array_map(static fn(Swap $swap): array => self::swap($swap, $withCosts), $swaps->faster()),
+            'lighter' => array_map(static fn(Swap $swap): array => self::swap($swap, $withCosts), $swaps->lighter()),
         ];
     }
 

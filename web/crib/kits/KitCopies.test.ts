@@ -7,9 +7,13 @@ import { createVuetify } from 'vuetify';
 import type { KitCopy } from '@/data/copies';
 import KitCopies from './KitCopies.vue';
 
-const shop = vi.hoisted((): { copies: unknown[]; asked: unknown[] } => ({ copies: [], asked: [] }));
+const shop = vi.hoisted((): { copies: unknown[]; asked: unknown[]; error: Error | null } => ({
+  copies: [],
+  asked: [],
+  error: null,
+}));
 vi.mock('@/data/copies', () => ({
-  useCopies: () => ({ data: ref({ data: shop.copies }) }),
+  useCopies: () => ({ data: ref({ data: shop.copies }), error: ref(shop.error), refetch: () => null }),
   bringCopies: (...of: unknown[]) => {
     shop.asked.push(of);
     return Promise.resolve({ data: { change: 4 }, response: new Response(null, { status: 200 }) });
@@ -71,4 +75,11 @@ it('says that all are alike, says nothing where there is no copy, and only tells
   const read = shown([copy('Box2', gap('Plier', 1, 0))], true).view;
   expect(read.text()).toContain('lacks Plier');
   expect(read.findAll('input, button')).toHaveLength(0);
+});
+
+it('says so where the copies cannot be read', () => {
+  shop.error = new Error('Out of reach');
+  const { view } = shown([]);
+  shop.error = null;
+  expect(view.find('[role=alert], .problem').exists()).toBe(true);
 });

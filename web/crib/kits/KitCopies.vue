@@ -1,15 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, toRef, watch } from 'vue';
+import { problemOf } from '@/api/client';
 import { bringCopies, useCopies, type KitCopy } from '@/data/copies';
 import { useWrite } from '@/frame/useWrite';
 import { useSession } from '@/session/useSession';
 import { counted, pretty } from '@/shared/pretty';
+import ProblemNote from '@/shared/ProblemNote.vue';
 import { refusal } from '@/shared/refusal';
 
 /** The copies of a kit: what each has otherwise, and a change of the pattern brought to those that are ticked. */
 const props = defineProps<{ id: string | null; isReadonly: boolean }>();
 const { person } = useSession();
-const { data } = useCopies(toRef(props, 'id'));
+const { data, error, refetch } = useCopies(toRef(props, 'id'));
 const copies = computed(() => data.value?.data ?? []);
 const unlike = computed(() => copies.value.filter(({ gaps }) => gaps.length));
 const ticked = ref<string[]>([]);
@@ -38,7 +40,8 @@ const { isPending, problem } = write;
 </script>
 
 <template>
-  <section v-if="copies.length" aria-labelledby="copies">
+  <ProblemNote v-if="error" :problem="problemOf(error)" @retry="refetch()" />
+  <section v-else-if="copies.length" aria-labelledby="copies">
     <h2 id="copies">Its copies</h2>
     <p v-if="!unlike.length" class="muted">
       {{ counted(copies.length, 'copy', 'copies') }}, packed as this one is.

@@ -8,11 +8,11 @@ declare(strict_types=1);
  * for every level of the order in which plans are preferred.
  */
 
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Instance;
 use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Tests\Support\CbcSolver;
 use Gondrik\Core\Tests\Support\CoveringProblems;
+use Gondrik\Core\Value\Deadline;
 
 require __DIR__ . '/../vendor/autoload.php';
 

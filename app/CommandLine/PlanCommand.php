@@ -6,11 +6,11 @@ namespace App\CommandLine;
 
 use App\Planning\AskedPlan;
 use App\Planning\ShopPlan;
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Planning\Means;
 use Gondrik\Core\Planning\Planner;
 use Gondrik\Core\Planning\PlanQuestion;
+use Gondrik\Core\Value\Deadline;
 use Gondrik\Core\Workbook\InvalidWorkbook;
 use Gondrik\Core\Workbook\Workbook;
 use Symfony\Component\Console\Attribute\AsCommand;

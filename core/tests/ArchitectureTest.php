@@ -44,8 +44,10 @@ const ROOMS = [
     'Card' => ['Value', 'Reference', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Bench', 'Match', 'Coverage'],
     'Supplies' => ['Value', 'Terminal', 'Stock', 'Rules', 'Scope', 'Log', 'Match', 'Card'],
     'Labour' => ['Value', 'Reference', 'Verdict', 'Tool', 'Scope', 'Log', 'Bench', 'Match', 'Coverage'],
+    'Training' => ['Value', 'Tool'],
+    'Rotation' => ['Value', 'Training'],
     'Trial' => ['Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Match'],
-    'Covering' => [],
+    'Covering' => ['Value'],
     'Planning' => ['Covering', 'Value', 'Verdict', 'Tool', 'Rules', 'OnDay', 'Scope', 'Terminal', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Size', 'Stock', 'Scope', 'Verdict', 'OnDay', 'Entry', 'Bench', 'Match', 'Card'],
@@ -104,7 +106,7 @@ it('sees every property of a work in its equality', function (): void {
 });
 
 it('keeps every value object immutable', function (): void {
-    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Asset', 'Log', 'OnDay', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Calendar', 'Trial', 'Ruler', 'Listing', 'Catalogue'] as $room) {
+    foreach (['Size', 'Wire', 'Terminal', 'Tool', 'Asset', 'Log', 'OnDay', 'Scope', 'Rules', 'Verdict', 'Match', 'Coverage', 'Calendar', 'Trial', 'Ruler', 'Listing', 'Catalogue', 'Training'] as $room) {
         foreach (glob(dirname(__DIR__) . '/src/' . $room . '/*.php') ?: [] as $file) {
             $class = new ReflectionClass('Gondrik\\Core\\' . $room . '\\' . basename($file, '.php'));
             foreach ($class->getProperties(ReflectionProperty::IS_PUBLIC) as $property) {

@@ -7,7 +7,6 @@ declare(strict_types=1);
  * and on made-up shops. All 200 of these are solved in the benchmark (composer bench), a part of them here.
  */
 
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Group;
 use Gondrik\Core\Covering\Instance;
 use Gondrik\Core\Covering\Item;
@@ -15,6 +14,7 @@ use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Covering\Worth;
 use Gondrik\Core\Tests\Support\CbcSolver;
 use Gondrik\Core\Tests\Support\CoveringProblems;
+use Gondrik\Core\Value\Deadline;
 
 /** @return array{won: int, money: int, fine: int, count: int, mass: int}|null */
 function figures(?Worth $worth): ?array

@@ -6,7 +6,6 @@ declare(strict_types=1);
  * Plans against rows that a practitioner can check on a sheet of paper, and against every set of tools looked at one by one.
  */
 
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Output\PlanWriter;
 use Gondrik\Core\Planning\OpenStep;
 use Gondrik\Core\Planning\PlannedScope;
@@ -21,6 +20,7 @@ use Gondrik\Core\Tests\Support\PlanShop;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Operation;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Deadline;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\Workbook;
 use Gondrik\Core\Workbook\WorkbookCodec;

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Covering;
 
+use Gondrik\Core\Value\Deadline;
+
 /**
  * The Lagrangian bound: rows, needs and limits are let go of for a price each, so that every item decides for itself; the
  * prices are improved by subgradient steps (Held, Wolfe and Crowder).

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Covering;
 
+use Gondrik\Core\Value\Deadline;
+
 /**
  * The best set of an instance, its order too. What shares neither row nor need nor limit is solved part by part, and a part that
  * was solved before is not solved again.

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Covering;
 
+use Gondrik\Core\Value\Deadline;
+
 /**
  * Branch and bound over the items of an instance. A node fixes what follows from what is fixed (Node::propagate), asks the
  * Lagrangian bound (Bound) how good anything below it can be, fixes what reduced costs forbid or demand, and parts in two on

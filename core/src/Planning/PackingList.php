@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Gondrik\Core\Planning;
 
 use Gondrik\Core\Coverage\Report;
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Instance;
 use Gondrik\Core\Covering\Item;
 use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\TakingPart;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Deadline;
 use Gondrik\Core\Verdict\Fit;
 
 /**

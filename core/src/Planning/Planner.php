@@ -7,12 +7,12 @@ namespace Gondrik\Core\Planning;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\Report;
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Covering\Outcome;
 use Gondrik\Core\Match\Operations;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Value\Deadline;
 
 /** What to do about a kit, for the least money, and why. */
 final readonly class Planner

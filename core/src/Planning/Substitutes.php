@@ -7,13 +7,13 @@ namespace Gondrik\Core\Planning;
 use Gondrik\Core\Coverage\Coverage;
 use Gondrik\Core\Coverage\LineCover;
 use Gondrik\Core\Coverage\Status;
-use Gondrik\Core\Covering\Deadline;
 use Gondrik\Core\Covering\Optimum;
 use Gondrik\Core\Covering\Outcome;
 use Gondrik\Core\Scope\Line;
 use Gondrik\Core\Terminal\Sleeve;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Terminal\TerminalClass;
+use Gondrik\Core\Value\Deadline;
 use Gondrik\Core\Value\Invalid;
 
 /**

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Gondrik\Core\Covering;
+namespace Gondrik\Core\Value;
 
 /** When to stop and give the best that was found; or somebody who no longer waits. */
 final readonly class Deadline

@@ -7,7 +7,7 @@ return [
     'lifetime' => 12 * 60,
     'expire_on_close' => false,
     'encrypt' => false,
-    'table' => 'sessions',
+    'table' => 'browser_sessions',
     // Never by a request: sessions:prune does it by the clock.
     'lottery' => [0, 100],
     'cookie' => 'gondrik_session',

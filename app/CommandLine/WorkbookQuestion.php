@@ -10,6 +10,7 @@ use Gondrik\Core\Scope\Scope;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\Worker;
+use Gondrik\Core\Training\Session;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -84,6 +85,32 @@ final readonly class WorkbookQuestion
     public function scope(Workbook $workbook): Scope
     {
         return $workbook->scope($this->option('scope')) ?? throw $this->unknown('scope', $this->option('scope'), $workbook->scopes);
+    }
+
+    public function session(Workbook $workbook): Session
+    {
+        $known = array_column($workbook->register->sessions, null, 'id');
+
+        return $known[$this->option('session')] ?? throw $this->unknown('session', $this->option('session'), $workbook->register->sessions);
+    }
+
+    /**
+     * Stations of a class, each once.
+     *
+     * @return list<string> ids
+     *
+     * @throws \InvalidArgumentException where one is none of that class
+     */
+    public function stationsOf(Session $session, string $option): array
+    {
+        $ids = array_values(array_unique($this->input->getOption($option)));
+        foreach ($ids as $id) {
+            if (!in_array($id, $session->stations, true)) {
+                throw new \InvalidArgumentException('--' . $option . ' "' . $id . '": no station of the session has this id; there are ' . (implode(', ', $session->stations) ?: 'none'));
+            }
+        }
+
+        return $ids;
     }
 
     /**
@@ -257,10 +284,10 @@ final readonly class WorkbookQuestion
         return Day::read(date('Y-m-d'));
     }
 
-    /** @param list<Kit|Scope|Person> $things */
+    /** @param list<Kit|Scope|Person|Session> $things */
     private function unknown(string $name, string $id, array $things, ?string $kind = null): \InvalidArgumentException
     {
-        $ids = array_map(static fn(Kit|Scope|Person $thing): string => $thing->id, $things);
+        $ids = array_map(static fn(Kit|Scope|Person|Session $thing): string => $thing->id, $things);
 
         return new \InvalidArgumentException('--' . $name . ' "' . $id . '": no ' . ($kind ?? $name) . ' of the workbook has this id; there are ' . ($ids === [] ? 'none' : implode(', ', $ids)));
     }

@@ -12,6 +12,7 @@ use App\CommandLine\LineCommand;
 use App\CommandLine\MatrixCommand;
 use App\CommandLine\PeopleCommand;
 use App\CommandLine\PlanCommand;
+use App\CommandLine\RotationCommand;
 use App\CommandLine\SuppliesCommand;
 use Symfony\Component\Console\Application;
 
@@ -45,6 +46,7 @@ $application->add(new LineCommand());
 $application->add(new MatrixCommand());
 $application->add(new PeopleCommand());
 $application->add(new PlanCommand());
+$application->add(new RotationCommand());
 $application->add(new SuppliesCommand());
 $application->setAutoExit(false);
 $application->setCatchExceptions(false);

@@ -18,7 +18,5 @@ final class BrowserSession extends Model
 
     public $timestamps = false;
 
-    protected $table = 'sessions';
-
     protected $keyType = 'string';
 }

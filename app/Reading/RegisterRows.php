@@ -48,6 +48,7 @@ final readonly class RegisterRows
      */
     public static function withNamed(Shop $shop, array $rows, Collection $log): array
     {
+        $rows = ClassRows::withNamed($shop, $rows);
         $held = $rows['boxes']->flatMap(static fn(\stdClass $box): array => array_column((array) json_decode($box->holds, flags: JSON_THROW_ON_ERROR), 'stock'))->diff($rows['stock']->pluck('code'));
         if ($held->isNotEmpty()) {
             $rows['stock'] = $rows['stock']->concat($shop->listed('stock')->whereIn('code', $held->unique()->values())->orderBy('position')->toBase()->get());

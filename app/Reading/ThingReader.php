@@ -88,6 +88,9 @@ final readonly class ThingReader
         $besides = match ($list) {
             WorkbookList::Kits, WorkbookList::Assets => [WorkbookList::Kits],
             WorkbookList::Boxes => [WorkbookList::Stock],
+            WorkbookList::Stations => [WorkbookList::Kits],
+            WorkbookList::Exercises => [WorkbookList::Kits, WorkbookList::People, WorkbookList::Stations, WorkbookList::Exercises, WorkbookList::Sessions],
+            WorkbookList::Sessions => [WorkbookList::Kits, WorkbookList::People, WorkbookList::Stations, WorkbookList::Exercises],
             default => [],
         };
         foreach ([...WorkbookList::models(), ...$besides] as $other) {
@@ -140,6 +143,10 @@ final readonly class ThingReader
             WorkbookList::Assets => $this->shops->named($shop, [], [], $of(array_values($items), 'tool'), $of(array_values($items), 'home')),
             WorkbookList::Stock => $this->shops->named($shop, [], $of(array_map(static fn(\stdClass $item): mixed => $item->item ?? null, array_values($items)), 'terminal')),
             WorkbookList::Boxes => $this->shops->read($shop, Needs::of(stock: $of($parts('holds'), 'stock'))),
+            WorkbookList::Stations => $this->shops->named($shop, [], [], [], $of(array_values($items), 'kit')),
+            // With the classes that have one of these: another station may leave it without one there.
+            WorkbookList::Exercises => $this->shops->read($shop, Needs::of(people: self::ids($parts('people')), stations: self::ids($parts('stations')), exercises: self::ids($parts('after')), sessions: ClassRows::sessionsWith($shop, $of(array_values($items), 'id')))),
+            WorkbookList::Sessions => $this->shops->read($shop, Needs::of(people: self::ids($parts('people')), stations: self::ids($parts('stations')), exercises: self::ids($parts('exercises')))),
             default => new Workbook(),
         };
     }

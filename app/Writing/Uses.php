@@ -21,7 +21,7 @@ final readonly class Uses
     /** So many are named; their number is told in any case. */
     private const NAMED = 50;
 
-    public function __construct(private UsesInRegister $register = new UsesInRegister()) {}
+    public function __construct(private UsesInRegister $register = new UsesInRegister(), private UsesInClasses $classes = new UsesInClasses()) {}
 
     /**
      * Whether any of some things is used; most that go together are not, and are asked about once.
@@ -41,7 +41,7 @@ final readonly class Uses
             WorkbookList::Kits => $this->kitsNaming($shop, $ids)->exists(),
             WorkbookList::Stock => self::boxesHolding($shop, $ids)->exists(),
             default => false,
-        } || $this->register->areUsed($shop, $list, array_values($rows->all()));
+        } || $this->register->areUsed($shop, $list, array_values($rows->all())) || $this->classes->areUsed($shop, $list, $ids);
     }
 
     /** @throws InUse when it is */
@@ -71,7 +71,9 @@ final readonly class Uses
         };
         [$more, $others] = $this->register->of($shop, $list, $row->id, self::NAMED);
 
-        return [$row->name, array_slice([...$uses, ...$more], 0, self::NAMED), $count + $others];
+        [$taught, $inClasses] = $this->classes->of($shop, $list, $id, self::NAMED);
+
+        return [$row->name, array_slice([...$uses, ...$more, ...$taught], 0, self::NAMED), $count + $others + $inClasses];
     }
 
     /** @return list<array{id: string, name: string}> others of its list that say the same of themselves, whatever they are called and cost */

@@ -51,13 +51,13 @@ const ROOMS = [
     'Planning' => ['Covering', 'Value', 'Verdict', 'Tool', 'Rules', 'OnDay', 'Scope', 'Terminal', 'Match', 'Coverage'],
     'Ruler' => ['Size', 'Verdict', 'Terminal', 'Tool', 'Rules', 'Match', 'Coverage'],
     'Wording' => ['Reference', 'Size', 'Stock', 'Scope', 'Verdict', 'OnDay', 'Entry', 'Bench', 'Match', 'Card'],
-    'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Asset', 'Stock', 'Log', 'OnDay', 'Skill', 'Supplies'],
+    'Workbook' => ['Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Asset', 'Stock', 'Log', 'OnDay', 'Skill', 'Supplies', 'Training', 'Rotation'],
     'Cells' => ['Value', 'Reference'],
     'Sheet' => ['Value', 'Size', 'Wire', 'Terminal', 'Scope', 'Entry', 'Workbook', 'Cells'],
     'Listing' => ['Asset', 'Value', 'Size', 'Wire', 'Terminal', 'Tool', 'Scope', 'Entry', 'Workbook', 'Sheet', 'Cells'],
     'Catalogue' => ['Reference', 'Size', 'Wire', 'Terminal', 'Tool', 'Workbook'],
     'Package' => ['Listing', 'Workbook'],
-    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value', 'Asset', 'Skill', 'Stock', 'Supplies', 'Labour'],
+    'Output' => ['Reference', 'Bench', 'Card', 'Size', 'Verdict', 'Wire', 'Terminal', 'Tool', 'Rules', 'Scope', 'Entry', 'Match', 'Coverage', 'Trial', 'Planning', 'Ruler', 'Wording', 'Workbook', 'Cells', 'Sheet', 'Listing', 'Catalogue', 'OnDay', 'Calendar', 'Proof', 'Value', 'Asset', 'Skill', 'Stock', 'Supplies', 'Labour', 'Training', 'Rotation'],
 ];
 
 it('has rooms that use only the rooms below them', function (): void {

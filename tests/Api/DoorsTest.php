@@ -100,7 +100,7 @@ it('writes a session only when something in it has changed, or to keep it alive'
     $get('kits')->assertOk();
     $written = [];
     DB::listen(static function ($query) use (&$written): void {
-        if (preg_match('~^(insert|update|delete) .*"sessions"~', $query->sql) === 1) {
+        if (preg_match('~^(insert|update|delete) .*"browser_sessions"~', $query->sql) === 1) {
             $written[] = $query->sql;
         }
     });
@@ -123,9 +123,9 @@ it('keeps no session of somebody who only looks, and lets them sign in all the s
         $response = $this->get($path, [...$page, 'Accept' => 'application/json']);
         expect(array_map(static fn($cookie): string => $cookie->getName(), $response->headers->getCookies()))->toBe([], $path);
     }
-    expect(DB::table('sessions')->count())->toBe(0);
+    expect(DB::table('browser_sessions')->count())->toBe(0);
     $begun = $this->get('/sanctum/csrf-cookie', $page)->assertNoContent();
-    expect(DB::table('sessions')->count())->toBe(1)
+    expect(DB::table('browser_sessions')->count())->toBe(1)
         ->and(array_map(static fn($cookie): string => $cookie->getName(), $begun->headers->getCookies()))->toEqualCanonicalizing(['XSRF-TOKEN', 'gondrik_session']);
 });
 
@@ -134,7 +134,7 @@ it('takes a cookie of a session that is over from who still has it', function ()
     $response = $this->withUnencryptedCookie('gondrik_session', str_repeat('a', 40))->withUnencryptedCookie('XSRF-TOKEN', 'old')->get('/api/v1/session', ['Referer' => 'http://127.0.0.1/', 'Accept' => 'application/json']);
     $cleared = array_filter($response->headers->getCookies(), static fn($cookie): bool => $cookie->isCleared());
     expect(array_map(static fn($cookie): string => $cookie->getName(), array_values($cleared)))->toEqualCanonicalizing(['XSRF-TOKEN', 'gondrik_session'])
-        ->and(DB::table('sessions')->count())->toBe(0);
+        ->and(DB::table('browser_sessions')->count())->toBe(0);
 });
 
 it('lets nobody in between keep what may come with a cookie', function (string $path): void {
@@ -143,10 +143,10 @@ it('lets nobody in between keep what may come with a cookie', function (string $
 
 it('forgets sessions and counters by the clock, and no others', function (): void {
     $session = static fn(string $id, int $hours): array => ['id' => $id, 'payload' => '', 'last_activity' => now()->subHours($hours)->getTimestamp()];
-    DB::table('sessions')->insert([$session('old', 13), $session('young', 11)]);
+    DB::table('browser_sessions')->insert([$session('old', 13), $session('young', 11)]);
     DB::table('cache')->insert([['key' => 'old', 'value' => '', 'expiration' => now()->getTimestamp() - 60], ['key' => 'young', 'value' => '', 'expiration' => now()->getTimestamp() + 60]]);
     $this->artisan('sessions:prune')->expectsOutput('1 sessions and 1 counters forgotten.')->assertSuccessful();
-    expect(DB::table('sessions')->pluck('id')->all())->toBe(['young'])->and(DB::table('cache')->pluck('key')->all())->toBe(['young']);
+    expect(DB::table('browser_sessions')->pluck('id')->all())->toBe(['young'])->and(DB::table('cache')->pluck('key')->all())->toBe(['young']);
     // What is scheduled is what there is to be done.
     $this->artisan('schedule:list')->expectsOutputToContain('sessions:prune')->assertSuccessful();
     $this->artisan('schedule:list')->expectsOutputToContain('imports:prune')->assertSuccessful();

@@ -99,6 +99,15 @@ function writings(): array
         'POST boxes' => static fn(): array => ['POST', 'boxes', ['name' => 'Box', 'price' => 900, 'holds' => [['stock' => 'ring-red-m4', 'pieces' => 50]]]],
         'PUT boxes/{id}' => static fn($test): array => $changed($test, 'boxes/box-ferrules'),
         'DELETE boxes/{id}' => static fn($test): array => $gone($test, 'boxes', ['name' => 'Box', 'price' => 900, 'holds' => [['stock' => 'ring-red-m4', 'pieces' => 50]]]),
+        'POST stations' => static fn(): array => ['POST', 'stations', ['name' => 'Corner']],
+        'PUT stations/{id}' => static fn($test): array => $changed($test, 'stations/look-table'),
+        'DELETE stations/{id}' => static fn($test): array => $gone($test, 'stations', ['name' => 'Corner']),
+        'POST exercises' => static fn(): array => ['POST', 'exercises', ['name' => 'Fork', 'minutes' => 10, 'stations' => ['places']]],
+        'PUT exercises/{id}' => static fn($test): array => $changed($test, 'exercises/judge'),
+        'DELETE exercises/{id}' => static fn($test): array => $gone($test, 'exercises', ['name' => 'Fork', 'minutes' => 10, 'stations' => ['places']]),
+        'POST sessions' => static fn(): array => ['POST', 'sessions', ['name' => 'Second day', 'people' => ['jaro-fint'], 'stations' => ['places'], 'exercises' => []]],
+        'PUT sessions/{id}' => static fn($test): array => $changed($test, 'sessions/first-day'),
+        'DELETE sessions/{id}' => static fn($test): array => $gone($test, 'sessions', ['name' => 'Second day', 'people' => ['jaro-fint'], 'stations' => ['places'], 'exercises' => []]),
         'POST assets/{id}/proven' => static fn(): array => ['POST', 'assets/CR-01/proven?wire=hookup-18&terminal=ring-red-m4&nest=red', []],
         'POST log' => static fn(): array => ['POST', 'log', ['entries' => [['what' => 'out', 'asset' => 'TQ-03', 'to' => ['text' => 'van']], ['what' => 'back', 'asset' => 'ST-04']]]],
         'POST log.csv' => static fn(): array => ['POST', 'log.csv', "what,asset,to.text\r\nout,TQ-03,van\r\nback,ST-04,\r\n"],
@@ -203,7 +212,7 @@ function failsAt(int $number, string $state): object
         public function __construct(public int $left) {}
     };
     DB::connection()->beforeExecuting(static function (string $sql, array $bindings, Connection $connection) use ($fault, $state): void {
-        if (!$fault->isArmed || $connection->getName() !== 'pgsql' || preg_match('~^\s*(insert|update|delete|select .* for update)~is', $sql) !== 1 || preg_match('~"(sessions|cache)"~', $sql) === 1) {
+        if (!$fault->isArmed || $connection->getName() !== 'pgsql' || preg_match('~^\s*(insert|update|delete|select .* for update)~is', $sql) !== 1 || preg_match('~"(browser_sessions|cache)"~', $sql) === 1) {
             return;
         }
         if (--$fault->left <= 0) {

@@ -27,6 +27,9 @@ it('adds, changes and takes away somebody and a thing', function (string $list, 
     'a stock' => ['stock', ['id' => 'zz-flux', 'item' => ['name' => 'Flux']], ['packs' => [['name' => 'Tin', 'pieces' => 1, 'price' => 590]], 'perWeek' => 0.5, 'leadDays' => 7]],
     'a stock of a terminal' => ['stock', ['id' => 'zz-lugs', 'item' => ['terminal' => 'lug-2-0-m10']], ['note' => 'bottom drawer']],
     'a divided box' => ['boxes', ['id' => 'zz-box', 'name' => 'Box of rings', 'price' => 900, 'holds' => [['stock' => 'ring-red-m4', 'pieces' => 50]]], ['holds' => [['stock' => 'ring-red-m4', 'pieces' => 40], ['stock' => 'tape', 'pieces' => 1]]]],
+    'a station' => ['stations', ['id' => 'zz-corner', 'name' => 'Corner with a lamp'], ['kit' => 'panel-bench', 'capacity' => 3]],
+    'an exercise' => ['exercises', ['id' => 'zz-fork', 'name' => 'A fork under a screw', 'minutes' => 15, 'stations' => ['places']], ['people' => ['jaro-fint'], 'after' => ['know-wire'], 'skill' => 'torque']],
+    'a class' => ['sessions', ['id' => 'zz-second-day', 'name' => 'Second day', 'people' => ['jaro-fint', 'tom-ervik'], 'stations' => ['look-table', 'places'], 'exercises' => ['judge']], ['start' => '09:30', 'until' => '12:00', 'slot' => 10, 'breaks' => [['from' => '10:00', 'minutes' => 10]], 'apart' => [['tom-ervik', 'jaro-fint']], 'note' => 'in the small room']],
     'a thing' => ['assets', ['id' => 'XX-07', 'tool' => 'flush-cut', 'bought' => '2026-01-05', 'serial' => '77-1'], ['home' => 'panel-bench', 'price' => 1900, 'terms' => 'hired', 'dues' => [['kind' => 'oil', 'days' => 90]]]],
 ]);
 
@@ -60,6 +63,7 @@ it('brings all of it into an empty shop, and once more changes nothing', functio
         ->and($import->json('counts.assets.added'))->toBe(134)
         ->and($import->json('counts.stock.added'))->toBe(48)
         ->and($import->json('counts.boxes.added'))->toBe(2)
+        ->and([$import->json('counts.stations.added'), $import->json('counts.exercises.added'), $import->json('counts.sessions.added')])->toBe([5, 6, 1])
         ->and($import->json('counts.log'))->toBe(['added' => 227, 'changed' => 0, 'left' => 0]);
     $this->postJson('/api/v1/imports/' . $import->json('id') . '/apply')->assertOk();
     expect(str_replace('"title": "Elsewhere"', '"title": "Tarnholt Ropeway"', (string) $this->get('/api/v1/workbook')->getContent()))->toBe($text);

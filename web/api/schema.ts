@@ -2171,6 +2171,117 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/stations": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the stations of the shop's classes */
+        get: operations["listStations"];
+        put?: never;
+        /** Adds a station */
+        post: operations["addStation"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/stations/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One station */
+        get: operations["readStation"];
+        /** Writes a station over the one that was seen */
+        put: operations["replaceStation"];
+        post?: never;
+        /** Takes a station away, as long as it is the one that was seen */
+        delete: operations["removeStation"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/exercises": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the exercises of the shop's classes */
+        get: operations["listExercises"];
+        put?: never;
+        /** Adds an exercise */
+        post: operations["addExercise"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/exercises/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One exercise */
+        get: operations["readExercise"];
+        /** Writes an exercise over the one that was seen */
+        put: operations["replaceExercise"];
+        post?: never;
+        /** Takes an exercise away, as long as it is the one that was seen */
+        delete: operations["removeExercise"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** A page of the sessions of the shop's classes */
+        get: operations["listSessions"];
+        put?: never;
+        /** Adds a session */
+        post: operations["addSession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sessions/{id}": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** One session */
+        get: operations["readSession"];
+        /** Writes a session over the one that was seen */
+        put: operations["replaceSession"];
+        post?: never;
+        /** Takes a session away, as long as it is the one that was seen */
+        delete: operations["removeSession"];
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
     "/supplies": {
         parameters: {
             query?: never;
@@ -2626,6 +2737,9 @@ export interface components {
                 assets: components["schemas"]["Count"];
                 stock: components["schemas"]["Count"];
                 boxes: components["schemas"]["Count"];
+                stations: components["schemas"]["Count"];
+                exercises: components["schemas"]["Count"];
+                sessions: components["schemas"]["Count"];
                 log: components["schemas"]["Count"];
             };
         };
@@ -3118,7 +3232,7 @@ export interface components {
         /** @description A place where a thing is used */
         Use: {
             /** @enum {string} */
-            list: "lines" | "kits" | "tools" | "assets" | "stock" | "boxes" | "log";
+            list: "lines" | "kits" | "tools" | "assets" | "stock" | "boxes" | "stations" | "exercises" | "sessions" | "log";
             id: string;
             name: string;
             scope?: string;
@@ -4455,6 +4569,71 @@ export interface components {
             holds: components["schemas"]["holds"];
             version: string;
         };
+        /** @description A station, as the workbook has it. */
+        StationDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            kit?: components["schemas"]["id"];
+            capacity?: components["schemas"]["capacity"];
+        };
+        /** @description A station, as the workbook has it, and which version this is. */
+        StationKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            kit?: components["schemas"]["id"];
+            capacity?: components["schemas"]["capacity"];
+            version: string;
+        };
+        /** @description An exercise, as the workbook has it. */
+        ExerciseDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            minutes: components["schemas"]["minutes"];
+            stations: components["schemas"]["stations"];
+            people?: components["schemas"]["people"];
+            after?: components["schemas"]["after"];
+            skill?: components["schemas"]["handSkill"];
+        };
+        /** @description An exercise, as the workbook has it, and which version this is. */
+        ExerciseKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            minutes: components["schemas"]["minutes"];
+            stations: components["schemas"]["stations"];
+            people?: components["schemas"]["people"];
+            after?: components["schemas"]["after"];
+            skill?: components["schemas"]["handSkill"];
+            version: string;
+        };
+        /** @description A session, as the workbook has it. */
+        SessionDraft: {
+            id?: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            people: components["schemas"]["people"];
+            stations: components["schemas"]["stations"];
+            exercises: components["schemas"]["exercises"];
+            start?: components["schemas"]["clock"];
+            until?: components["schemas"]["clock"];
+            slot?: components["schemas"]["slot"];
+            breaks?: components["schemas"]["breaks"];
+            apart?: components["schemas"]["properties-apart"];
+            note?: components["schemas"]["text"];
+        };
+        /** @description A session, as the workbook has it, and which version this is. */
+        SessionKept: {
+            id: components["schemas"]["id"];
+            name: components["schemas"]["name"];
+            people: components["schemas"]["people"];
+            stations: components["schemas"]["stations"];
+            exercises: components["schemas"]["exercises"];
+            start?: components["schemas"]["clock"];
+            until?: components["schemas"]["clock"];
+            slot?: components["schemas"]["slot"];
+            breaks?: components["schemas"]["breaks"];
+            apart?: components["schemas"]["properties-apart"];
+            note?: components["schemas"]["text"];
+            version: string;
+        };
         /** @description How it looks: a terminal, a tube, or neither */
         StockLooks: {
             class: string;
@@ -5363,6 +5542,22 @@ export interface components {
             pieces: components["schemas"]["count"];
         };
         holds: components["schemas"]["boxPart"][];
+        capacity: number;
+        minutes: number;
+        stations: components["schemas"]["id"][];
+        people: components["schemas"]["id"][];
+        after: components["schemas"]["id"][];
+        exercises: components["schemas"]["id"][];
+        /** Format: clock */
+        clock: string;
+        slot: number;
+        pause: {
+            from: components["schemas"]["clock"];
+            minutes: components["schemas"]["minutes"];
+        };
+        breaks: components["schemas"]["pause"][];
+        apart: components["schemas"]["id"][];
+        "properties-apart": components["schemas"]["apart"][];
     };
     responses: {
         /** @description Busy, or the database does not answer; Retry-After says when to try again */
@@ -12031,6 +12226,630 @@ export interface operations {
         };
     };
     removeBox: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listStations: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["StationKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StationDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readStation: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceStation: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["StationDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["StationKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeStation: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listExercises: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["ExerciseKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addExercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExerciseDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readExercise: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceExercise: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["ExerciseDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["ExerciseKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeExercise: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Gone */
+            204: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content?: never;
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is used, or the log speaks of it: uses says where */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            412: components["responses"]["Stale"];
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    listSessions: {
+        parameters: {
+            query?: {
+                /** @description Words that each must stand in its name or id */
+                search?: string;
+                /** @description Its place in the shop or its name; with a minus from the end */
+                sort?: "place" | "-place" | "name" | "-name";
+                /** @description So many at once */
+                most?: number;
+                /** @description Where the page before ended: its next */
+                cursor?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description A page */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": {
+                        data: components["schemas"]["SessionKept"][];
+                        /** @description Cursor of the page after it */
+                        next: string | null;
+                    };
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    addSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionDraft"];
+            };
+        };
+        responses: {
+            /** @description Added */
+            201: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readSession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description It */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            503: components["responses"]["Busy"];
+        };
+    };
+    replaceSession: {
+        parameters: {
+            query?: never;
+            header: {
+                /** @description Its version, in quotation marks */
+                "If-Match": string;
+            };
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionDraft"];
+            };
+        };
+        responses: {
+            /** @description Written */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["SessionKept"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            /** @description No such thing */
+            404: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description It is another by now: present says what is there, changed who did it and when */
+            412: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            /** @description With every problem; also where it would break what rests on it */
+            422: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            428: components["responses"]["NoVersion"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    removeSession: {
         parameters: {
             query?: never;
             header: {

@@ -82,6 +82,9 @@ const lists: [keyof Schemas['Import']['counts'], string][] = [
   ['assets', 'Things'],
   ['stock', 'Stock'],
   ['boxes', 'Divided boxes'],
+  ['stations', 'Stations'],
+  ['exercises', 'Exercises'],
+  ['sessions', 'Classes'],
   ['log', 'What happened'],
 ];
 

@@ -10,6 +10,7 @@ use Gondrik\Core\Size\SizeRange;
 use Gondrik\Core\Size\Torque;
 use Gondrik\Core\Terminal\Stud;
 use Gondrik\Core\Tool\Capability;
+use Gondrik\Core\Value\Clock;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Opis\JsonSchema\Errors\ValidationError;
@@ -198,7 +199,7 @@ final class SchemaCheck
     /** @return array<string, \Closure(string): object> readers of the formats that the schema names */
     private static function formats(): array
     {
-        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...), 'torque' => Torque::parse(...), 'day' => Day::read(...)];
+        return ['wire-size' => Size::parse(...), 'size-range' => SizeRange::parse(...), 'stud' => Stud::parse(...), 'torque' => Torque::parse(...), 'day' => Day::read(...), 'clock' => Clock::read(...)];
     }
 
     /** @param \Closure(string): object $parse */

@@ -6,6 +6,7 @@ namespace Gondrik\Core\Workbook;
 
 use Gondrik\Core\Log\Log;
 use Gondrik\Core\OnDay\ShopOnDay;
+use Gondrik\Core\Rotation\Rotation;
 use Gondrik\Core\Rules\HouseRules;
 use Gondrik\Core\Rules\RuleChoice;
 use Gondrik\Core\Scope\Scope;
@@ -17,6 +18,9 @@ use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\KitAsItStands;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\Worker;
+use Gondrik\Core\Training\Exercise;
+use Gondrik\Core\Training\Session;
+use Gondrik\Core\Training\Station;
 use Gondrik\Core\Value\Changed;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Inline;
@@ -141,6 +145,26 @@ final readonly class Workbook
     public function stocktaking(array $scopes, Day $day): Stocktaking
     {
         return Stocktaking::of($this->register->stock, Log::of($this->register->log), $scopes, $this->rulesFor(...), $day);
+    }
+
+    /**
+     * Who of a class is when at which station.
+     *
+     * @param float        $seconds for each question
+     * @param list<string> $more    ids of stations of which is asked what one place more is worth
+     */
+    public function rotation(Session $session, float $seconds, array $more = []): Rotation
+    {
+        $stations = array_column($this->register->stations, null, 'id');
+        $exercises = array_column($this->register->exercises, null, 'id');
+
+        return Rotation::of(
+            $session,
+            array_map(static fn(string $id): Station => $stations[$id], $session->stations),
+            array_map(static fn(string $id): Exercise => $exercises[$id], $session->exercises),
+            $seconds,
+            $more,
+        );
     }
 
     /** What its people can do on a day. */

@@ -12,6 +12,9 @@ use Gondrik\Core\Stock\Stock;
 use Gondrik\Core\Terminal\Terminal;
 use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
+use Gondrik\Core\Training\Exercise;
+use Gondrik\Core\Training\Session;
+use Gondrik\Core\Training\Station;
 use Gondrik\Core\Wire\Wire;
 
 /**
@@ -19,7 +22,7 @@ use Gondrik\Core\Wire\Wire;
  * or of its Register under the same name; whatever goes through all of them goes through here. The log is none of them: nothing in it
  * is ever changed or taken away.
  *
- * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Person|Asset|Stock|Box
+ * @phpstan-type Thing Wire|Terminal|Tool|Kit|Scope|Person|Asset|Stock|Box|Station|Exercise|Session
  */
 enum WorkbookList: string
 {
@@ -32,6 +35,9 @@ enum WorkbookList: string
     case Assets = 'assets';
     case Stock = 'stock';
     case Boxes = 'boxes';
+    case Stations = 'stations';
+    case Exercises = 'exercises';
+    case Sessions = 'sessions';
 
     /** @return class-string<Thing> */
     public function class(): string
@@ -72,18 +78,15 @@ enum WorkbookList: string
     /** Whether it is kept in the register: what there is of it one by one. */
     public function isOfRegister(): bool
     {
-        return in_array($this, [self::People, self::Assets, self::Stock, self::Boxes], true);
+        return property_exists(Register::class, $this->value);
     }
 
     /** @return list<Thing> in the order of the document */
     public function of(Workbook $workbook): array
     {
         return match ($this) {
-            self::People => $workbook->register->people,
-            self::Assets => $workbook->register->assets,
-            self::Stock => $workbook->register->stock,
-            self::Boxes => $workbook->register->boxes,
-            default => $workbook->{$this->value},
+            self::Wires, self::Terminals, self::Tools, self::Kits, self::Scopes => $workbook->{$this->value},
+            default => $workbook->register->{$this->value},
         };
     }
 

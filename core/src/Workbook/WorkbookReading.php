@@ -7,6 +7,8 @@ namespace Gondrik\Core\Workbook;
 use Gondrik\Core\Log\Entry;
 use Gondrik\Core\Log\LogCheck;
 use Gondrik\Core\Stock\Stock;
+use Gondrik\Core\Training\Exercise;
+use Gondrik\Core\Training\Session;
 
 /** One reading of one document: what was read so far by id, and every problem met on the way. */
 final class WorkbookReading
@@ -40,8 +42,11 @@ final class WorkbookReading
         }
         $read = $this->readAll($list->class(), $list->value, $items);
         match ($list) {
-            WorkbookList::Tools => $this->refuseUnknown($items, $list, 'requires'),
-            WorkbookList::Kits => $this->refuseUnknown($items, $list, 'shares', 'like'),
+            WorkbookList::Tools => $this->refuseUnknown($items, $list, ['requires' => $list]),
+            WorkbookList::Kits => $this->refuseUnknown($items, $list, ['shares' => $list, 'like' => $list]),
+            WorkbookList::Stations => $this->refuseUnknown($items, $list, ['kit' => WorkbookList::Kits]),
+            WorkbookList::Exercises => $this->refuseUnknown($items, $list, ['stations' => WorkbookList::Stations, 'people' => WorkbookList::People, 'after' => $list]),
+            WorkbookList::Sessions => $this->refuseSessions($items, $list, $read),
             WorkbookList::Stock => $this->refuseSecondStock($read),
             default => null,
         };
@@ -152,17 +157,40 @@ final class WorkbookReading
     }
 
     /**
-     * What names others of its own list, which may stand behind it.
+     * An exercise of a class needs one of the stations of that class.
+     *
+     * @param array<int, object> $read by their place
      */
-    private function refuseUnknown(mixed $items, WorkbookList $list, string ...$keys): void
+    private function refuseSessions(mixed $items, WorkbookList $list, array $read): void
     {
-        $known = $this->things[$list->class()];
+        $this->refuseUnknown($items, $list, ['people' => WorkbookList::People, 'stations' => WorkbookList::Stations, 'exercises' => WorkbookList::Exercises]);
+        foreach ($read as $index => $session) {
+            if (!$session instanceof Session) {
+                continue;
+            }
+            foreach ($session->exercises as $at => $id) {
+                $exercise = $this->things[Exercise::class][$id] ?? null;
+                if ($exercise instanceof Exercise && array_intersect($exercise->stations, $session->stations) === []) {
+                    $this->found[] = new Problem($list->value . '/' . $index . '/exercises/' . $at, $id, 'an exercise that can be done at one of the stations of this class');
+                }
+            }
+        }
+    }
+
+    /**
+     * What names others by their ids, in lists or alone; those of its own list may stand behind it.
+     *
+     * @param array<string, WorkbookList> $keys and what they name
+     */
+    private function refuseUnknown(mixed $items, WorkbookList $list, array $keys): void
+    {
         foreach (is_array($items) ? array_values($items) : [] as $index => $item) {
-            foreach ($keys as $key) {
+            foreach ($keys as $key => $of) {
+                $known = $this->things[$of->class()];
                 $named = $item instanceof \stdClass ? $item->{$key} ?? [] : [];
                 foreach (is_array($named) ? $named : [$named] as $at => $id) {
                     if (is_string($id) && !isset($known[$id])) {
-                        $this->found[] = new Problem($list->value . '/' . $index . '/' . $key . (is_array($named) ? '/' . $at : ''), $id, 'no ' . $list->one() . ' of the workbook has this id');
+                        $this->found[] = new Problem($list->value . '/' . $index . '/' . $key . (is_array($named) ? '/' . $at : ''), $id, 'no ' . $of->one() . ' of the workbook has this id');
                     }
                 }
             }

@@ -45,7 +45,7 @@ final class GeneratedThings
         $workbook->kits[0]->tools = array_slice($workbook->kits[0]->tools, 0, 6);
         $workbook->kits[0]->shares = ['other'];
         $workbook->kits[] = (object) ['id' => 'other', 'name' => 'Other', 'tracked' => true, 'tools' => [(object) ['tool' => $tools[0]], (object) ['tool' => $tools[9]]]];
-        $workbook->people = [(object) ['id' => 'ada', 'name' => 'Ada']];
+        $workbook->people = [(object) ['id' => 'ada', 'name' => 'Ada'], (object) ['id' => 'bo', 'name' => 'Bo']];
         $workbook->assets = [];
         for ($n = 1; $n <= $assets; $n++) {
             $asset = ['id' => 'a' . $n, 'tool' => $tools[$n % 10], 'cycles' => 10 * $n];
@@ -78,6 +78,12 @@ final class GeneratedThings
             (object) ['id' => 'shelf-2', 'item' => (object) ['sleeve' => '6 mm', 'lined' => true], 'note' => 'cut to length'],
             (object) ['id' => 'shelf-3', 'item' => (object) ['name' => 'Tape']],
         ];
+        $workbook->stations = [(object) ['id' => 'bench', 'name' => 'Bench', 'kit' => 'kit', 'capacity' => 2], (object) ['id' => 'press', 'name' => 'Press']];
+        $workbook->exercises = [
+            (object) ['id' => 'crimp', 'name' => 'Crimp', 'minutes' => 25, 'stations' => ['press'], 'people' => ['ada'], 'after' => ['strip'], 'skill' => 'crimp:bare'],
+            (object) ['id' => 'strip', 'name' => 'Strip', 'minutes' => 10, 'stations' => ['bench', 'press']],
+        ];
+        $workbook->sessions = [(object) ['id' => 'monday', 'name' => 'Monday', 'people' => ['ada', 'bo'], 'stations' => ['press', 'bench'], 'exercises' => ['crimp', 'strip'], 'start' => '08:30', 'until' => '15:00', 'slot' => 10, 'breaks' => [(object) ['from' => '10:00', 'minutes' => 15]], 'apart' => [['ada', 'bo']], 'note' => 'bring glasses']];
         $workbook->boxes = [(object) ['id' => 'box-1', 'name' => 'Box', 'price' => 900, 'holds' => [(object) ['stock' => 'shelf-1', 'pieces' => 100], (object) ['stock' => 'shelf-3', 'pieces' => 2]]]];
         foreach (['counted' => 40, 'used' => 15, 'received' => 50] as $what => $pieces) {
             $workbook->log[] = (object) ['id' => 's-' . $what, 'on' => '2027-03-01', 'what' => $what, 'stock' => 'shelf-1', 'pieces' => $pieces];

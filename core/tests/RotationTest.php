@@ -66,6 +66,14 @@ it('shares the rounds out over the stations that may be taken', function (): voi
         ->and(RotationCheck::faults($class, $class->rotation()))->toBe([]);
 });
 
+it('knows the bottleneck and a rotation also where there is no time at all', function (): void {
+    $class = Classroom::made(4, 6, 4, 4);
+    $rotation = $class->rotation(0.000_001);
+    expect(RotationCheck::faults($class, $rotation))->toBe([])
+        ->and($rotation->bound())->toBe($rotation->bottleneckLength())
+        ->and($class->rotation()->bound())->toBeGreaterThan($rotation->bound());
+});
+
 it('is the same each time it is asked', function (): void {
     $class = Classroom::made(7, 5, 4, 4);
     expect($class->rotation()->slots)->toEqual($class->rotation()->slots);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Gondrik\Core\Rotation;
 
+use Gondrik\Core\Value\Deadline;
+
 /**
  * How long a class takes at the least, by what one person has to do, and by what has to go through some stations: within each span that a
  * turn can begin and end in, no more can be done than there is room for between the breaks.
@@ -52,22 +54,22 @@ final readonly class Bounds
         return $set === null ? new Bottleneck($length, $person, []) : new Bottleneck($length, null, $set->stations);
     }
 
-    /** What it takes at the least, by everything that is known without trying: not less than the bottleneck. */
-    public function least(): int
+    /** What it takes at the least, by everything that is known without trying, as far as there is time for it: not less than the bottleneck. */
+    public function least(Deadline $deadline): int
     {
         $by = $this->bottleneck()->length ?? 0;
-        while ($by > 0 && ($this->comeTooLate($by) || SharingOut::isImpossible($this, $by))) {
+        while ($by > 0 && !$deadline->isOver() && ($this->comeTooLate($by, $deadline) || SharingOut::isImpossible($this, $by))) {
             $by++;
         }
 
         return $by;
     }
 
-    private function comeTooLate(int $by): bool
+    private function comeTooLate(int $by, Deadline $deadline): bool
     {
         $arrivals = new Arrivals($this, $by);
         foreach ($this->sets as $set) {
-            if ($arrivals->areTooLate($set)) {
+            if (!$deadline->isOver() && $arrivals->areTooLate($set)) {
                 return true;
             }
         }

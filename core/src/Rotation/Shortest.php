@@ -13,7 +13,9 @@ use Gondrik\Core\Value\Deadline;
  */
 final readonly class Shortest
 {
-    /** Of the time: until a good one is there, and until the proof is there or not. */
+    /** Of the time: until is known what can be known without trying, until a good one is there, and until the proof is there or not. */
+    private const KNOWN = 0.2;
+
     private const GOOD = 0.5;
 
     private const PROVEN = 0.8;
@@ -30,10 +32,10 @@ final readonly class Shortest
     {
         $bounds = new Bounds($work);
         $bottleneck = $bounds->bottleneck();
-        $bound = $bounds->least();
-        $improving = new Improving($bounds, $bound);
         $begun = microtime(true);
         $until = static fn(float $share): Deadline => Deadline::in(max(0.0, $share * $seconds + $begun - microtime(true)));
+        $bound = $bounds->least($until(self::KNOWN));
+        $improving = new Improving($bounds, $bound);
         $timetable = Rounds::isOne($work) ? Rounds::of($work) : $improving->from(null, $until(self::GOOD), untilBound: true);
         [$timetable, $bound] = self::proven($bounds, $timetable, $bound, $until(self::PROVEN));
 

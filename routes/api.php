@@ -24,6 +24,7 @@ use App\Http\Controllers\OwnAccountController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReferenceController;
 use App\Http\Controllers\RegisterController;
+use App\Http\Controllers\RotationController;
 use App\Http\Controllers\RulesController;
 use App\Http\Controllers\ScopeController;
 use App\Http\Controllers\SessionController;
@@ -108,6 +109,11 @@ Route::middleware(['auth:sanctum', NotesWhoIsHere::class])->group(static functio
         foreach (BuiltIn::LISTS as $list) {
             Route::post('trials/' . $list->value, [TrialController::class, $list->one()]);
         }
+        Route::post('trials/sessions', [RotationController::class, 'tried']);
+        Route::post('trials/sessions/rotation', [RotationController::class, 'shortest'])->middleware(TakesTurns::class);
+        Route::post('trials/sessions/worth', [RotationController::class, 'worth'])->middleware(TakesTurns::class);
+        Route::get('sessions/{id}/sheets.pdf', [RotationController::class, 'print'])->middleware(TakesTurns::class);
+        Route::get('sessions/{id}/calendar.ics', [RotationController::class, 'calendar']);
         Route::get('{list}/{id}/uses', [ThingController::class, 'uses'])->whereIn('list', $models);
         Route::get('today', [RegisterController::class, 'today'])->middleware(TakesTurns::class);
         Route::get('wall', [RegisterController::class, 'wall']);

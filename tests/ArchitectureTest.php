@@ -41,6 +41,7 @@ const APP_ROOMS = [
     'Register' => ['Models', 'History', 'Reading', 'Writing', 'People'],
     'Things' => ['Models', 'History', 'Reading', 'Writing'],
     'Lines' => ['Models', 'History', 'Reading', 'Writing'],
+    'Classes' => ['Models', 'Reading', 'Writing'],
     'Imports' => ['Models', 'History', 'Reading', 'Writing'],
     'Planning' => ['Models', 'History', 'Reading', 'Writing'],
     'Supplies' => ['Models', 'History', 'Reading', 'Writing'],
@@ -52,7 +53,7 @@ const APP_ROOMS = [
     'Policies' => ['Models'],
     'CommandLine' => ['Planning'],
     'Console' => ['Gauge', 'Models', 'History'],
-    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Imports', 'Planning', 'People', 'Register', 'Supplies', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
+    'Http' => ['Gauge', 'Models', 'History', 'Reading', 'Writing', 'Things', 'Lines', 'Classes', 'Imports', 'Planning', 'People', 'Register', 'Supplies', 'Demo', 'Sheets', 'LongQuestions', 'Print'],
     'Providers' => ['Gauge', 'Models', 'Session', 'Policies'],
 ];
 

@@ -70,8 +70,8 @@ final class RotationCommand extends WorkbookCommand
             $lines[] = sprintf('With one more place at %s: %d minutes.', $stations[$more->station], $more->length);
         }
         foreach ($session->people as $person) {
-            $lines[] = $people[$person] . ': done at ' . $clock($rotation->end($person)) . ', waits ' . Words::counted($rotation->idle($person), 'minute');
-            foreach ($rotation->slotsOf($person) as $slot) {
+            $lines[] = $people[$person] . ': done at ' . $clock($rotation->course->end($person)) . ', waits ' . Words::counted($rotation->course->idle($person), 'minute');
+            foreach ($rotation->course->of($person) as $slot) {
                 $lines[] = '  ' . $clock($slot->from) . '–' . $clock($slot->to) . ' ' . $exercises[$slot->exercise] . ' (' . $stations[$slot->station] . ')';
             }
         }

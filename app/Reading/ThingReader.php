@@ -38,9 +38,8 @@ final readonly class ThingReader
      */
     public function read(Shop $shop, WorkbookList $list, array $items, bool $replaces): array
     {
-        $document = $this->document($shop, $list, $items);
         try {
-            $coming = $this->codec->read(json_encode($document, JSON_THROW_ON_ERROR));
+            $coming = $this->coming($shop, $list, $items);
             // On kits, scopes and people nothing rests but that they are there.
             $ids = array_column(array_slice($list->of($coming), 0, count($items)), 'id');
             if ($replaces && in_array($list, [WorkbookList::Wires, WorkbookList::Terminals], true)) {
@@ -59,6 +58,20 @@ final readonly class ThingReader
     }
 
     /**
+     * A draft that nobody writes, first in its list, and beside it what it names.
+     *
+     * @throws InvalidWorkbook as read() does
+     */
+    public function beside(Shop $shop, WorkbookList $list, \stdClass $item): Workbook
+    {
+        try {
+            return $this->coming($shop, $list, [$item]);
+        } catch (InvalidWorkbook $error) {
+            throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, [0], $problem), $error->problems));
+        }
+    }
+
+    /**
      * A draft that nobody writes, of whose shape it is known that it is sound, for it was read before and only its sizes are others:
      * what dragging a bar changes.
      *
@@ -73,6 +86,16 @@ final readonly class ThingReader
         } catch (InvalidWorkbook $error) {
             throw new InvalidWorkbook(array_map(static fn(Problem $problem): Problem => self::told($list, [0], $problem), $error->problems));
         }
+    }
+
+    /**
+     * @param array<int, \stdClass> $items
+     *
+     * @throws InvalidWorkbook
+     */
+    private function coming(Shop $shop, WorkbookList $list, array $items): Workbook
+    {
+        return $this->codec->read(json_encode($this->document($shop, $list, $items), JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -84,15 +84,15 @@ it('says who waits, how busy a station is, and what one place more is worth', fu
     $rotation = Classroom::of('a b c', 'press desk*3', 'lug 30 @ press; read 20 @ desk', '08:45 15')->rotation(10.0, ['press', 'desk']);
     expect($rotation->length())->toBe(120)
         ->and($rotation->bottleneckStations())->toBe(['press'])
-        ->and($rotation->busy('press'))->toBe(90)
+        ->and($rotation->course->busy('press'))->toBe(90)
         // 120 minutes less the break of 15.
-        ->and($rotation->share($rotation->stations[0]))->toBe(90 / 105)
-        ->and($rotation->share($rotation->stations[1]))->toBe(60 / 315)
+        ->and($rotation->course->share($rotation->stations[0]))->toBe(90 / 105)
+        ->and($rotation->course->share($rotation->stations[1]))->toBe(60 / 315)
         ->and($rotation->worth)->toEqual([new OneMore('press', 90, 90), new OneMore('desk', 120, 120)]);
     foreach (['a', 'b', 'c'] as $person) {
-        $ends = array_map(static fn(Slot $slot): int => $slot->to, $rotation->slotsOf($person));
-        expect($rotation->end($person))->toBe(max($ends))
-            ->and($rotation->idle($person))->toBe(max($ends) - 50 - (max($ends) > 45 ? 15 : 0));
+        $ends = array_map(static fn(Slot $slot): int => $slot->to, $rotation->course->of($person));
+        expect($rotation->course->end($person))->toBe(max($ends))
+            ->and($rotation->course->idle($person))->toBe(max($ends) - 50 - (max($ends) > 45 ? 15 : 0));
     }
 });
 
@@ -105,7 +105,7 @@ it('has people done as soon as can be, once the whole is as short as can be', fu
     // Of the two presses each serves two of the four; who has been there is done, and does not wait for the last.
     $rotation = Classroom::of('a b c d', 'press press2', 'lug 30 @ press press2; tug 10 @ press press2 after lug')->rotation();
     expect($rotation->length())->toBe(80)
-        ->and(array_sum(array_map($rotation->end(...), ['a', 'b', 'c', 'd'])))->toBe(240);
+        ->and(array_sum(array_map($rotation->course->end(...), ['a', 'b', 'c', 'd'])))->toBe(240);
 });
 
 it('names who would have to go round in a ring, and at which exercise', function (): void {
@@ -113,7 +113,7 @@ it('names who would have to go round in a ring, and at which exercise', function
     $rotation = $class->rotation();
     expect($rotation->status())->toBe(RotationStatus::Impossible)
         ->and([$rotation->ring?->person, $rotation->ring?->exercises])->toBe(['b', ['cut', 'crimp', 'strip']])
-        ->and([$rotation->length(), $rotation->bound(), $rotation->slots, $rotation->bottleneckLength()])->toBe([null, null, [], null])
+        ->and([$rotation->length(), $rotation->bound(), $rotation->course->slots, $rotation->bottleneckLength()])->toBe([null, null, [], null])
         ->and($rotation->isInTime())->toBeFalse();
     // Who does not do what closes the ring goes straight through.
     expect(Classroom::of('a', 'bench', 'cut 10 @ bench after crimp for b; strip 10 @ bench after cut; crimp 10 @ bench after strip')->rotation()->length())->toBe(20);
@@ -125,9 +125,9 @@ it('knows whether it is done when it is to be', function (string $until, bool $i
 
 it('has nothing to do where nobody comes, or for whom there is nothing', function (): void {
     $nobody = Classroom::of('', 'press', 'lug 30 @ press')->rotation();
-    expect([$nobody->length(), $nobody->status(), $nobody->bottleneckLength(), $nobody->share($nobody->stations[0])])->toBe([0, RotationStatus::Optimal, null, 0.0]);
+    expect([$nobody->length(), $nobody->status(), $nobody->bottleneckLength(), $nobody->course->share($nobody->stations[0])])->toBe([0, RotationStatus::Optimal, null, 0.0]);
     $idle = Classroom::of('a b', 'press', 'lug 30 @ press for b')->rotation();
-    expect([$idle->end('a'), $idle->idle('a'), $idle->length()])->toBe([0, 0, 30]);
+    expect([$idle->course->end('a'), $idle->course->idle('a'), $idle->length()])->toBe([0, 0, 30]);
 });
 
 it('refuses what no class can be', function (Closure $made, string $field, ?string $value): void {

@@ -267,6 +267,6 @@ it('knows every route that writes', function (): void {
         }
     }
     // These keep nothing of what they are given, but sessions and, of an import, the file.
-    $others = ['POST entrance/look', 'DELETE session/others', 'POST session', 'DELETE session', 'POST imports', 'POST sheets', 'POST scopes/{scope}/sheet', 'POST tables/{list}/rows', 'POST tables/{list}/read', 'POST trials/wires', 'POST trials/terminals', 'POST trials/tools'];
+    $others = ['POST entrance/look', 'DELETE session/others', 'POST session', 'DELETE session', 'POST imports', 'POST sheets', 'POST scopes/{scope}/sheet', 'POST tables/{list}/rows', 'POST tables/{list}/read', 'POST trials/wires', 'POST trials/terminals', 'POST trials/tools', 'POST trials/sessions', 'POST trials/sessions/rotation', 'POST trials/sessions/worth'];
     expect(array_values(array_filter($writing, static fn(string $route): bool => !str_starts_with($route, 'POST _') && !in_array($route, $others, true))))->toEqualCanonicalizing(array_keys(writings()));
 });

@@ -35,6 +35,7 @@ const LANDED = [
     '2026_12_02_000024_what_was_timed.php' => '3cbd32d51b4244d25cb3de06f2240d8dcddbca0c4cbf3661961cb11601c19ee3',
     '2026_12_02_000025_work_by_the_piece.php' => 'a69e8e2070db624967630e9199532bc0dd1617b78c214b432446b3b0568c1aad',
     '2026_12_02_000026_classes.php' => '474b55261da1379be1fb38506c622d957644b7be3f0cbd384cf6c5ef381f4bf9',
+    '2026_12_02_000027_timetables.php' => '8346ff1734d74a1fab4c0590f9b5ec740576a47ee3c0db37eb805f060673d325',
 ];
 
 it('makes one torque of a figure and what was typed, where they say the same, in lines and in the history', function (): void {

@@ -2385,6 +2385,91 @@ export interface paths {
         patch?: never;
         trace?: never;
     };
+    "/trials/sessions": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** The timetable of a class while it is drawn, with all that is wrong with it; nothing is written */
+        post: operations["trySession"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trials/sessions/rotation": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** A shortest timetable of a class that is drawn; nothing is written */
+        post: operations["rotate"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/trials/sessions/worth": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        get?: never;
+        put?: never;
+        /** What one place more at stations is worth to a class that is drawn */
+        post: operations["weighPlaces"];
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sessions/{id}/sheets.pdf": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The timetable that a class keeps, a sheet for each person or station */
+        get: operations["printClass"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
+    "/sessions/{id}/calendar.ics": {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        /** The timetable that a class keeps as a calendar (RFC 5545) */
+        get: operations["readClassCalendar"];
+        put?: never;
+        post?: never;
+        delete?: never;
+        options?: never;
+        head?: never;
+        patch?: never;
+        trace?: never;
+    };
 }
 export type webhooks = Record<string, never>;
 export interface components {
@@ -4612,11 +4697,14 @@ export interface components {
             people: components["schemas"]["people"];
             stations: components["schemas"]["stations"];
             exercises: components["schemas"]["exercises"];
+            on?: components["schemas"]["day"];
             start?: components["schemas"]["clock"];
             until?: components["schemas"]["clock"];
             slot?: components["schemas"]["slot"];
             breaks?: components["schemas"]["breaks"];
             apart?: components["schemas"]["properties-apart"];
+            away?: components["schemas"]["properties-away"];
+            timetable?: components["schemas"]["timetable"];
             note?: components["schemas"]["text"];
         };
         /** @description A session, as the workbook has it, and which version this is. */
@@ -4626,11 +4714,14 @@ export interface components {
             people: components["schemas"]["people"];
             stations: components["schemas"]["stations"];
             exercises: components["schemas"]["exercises"];
+            on?: components["schemas"]["day"];
             start?: components["schemas"]["clock"];
             until?: components["schemas"]["clock"];
             slot?: components["schemas"]["slot"];
             breaks?: components["schemas"]["breaks"];
             apart?: components["schemas"]["properties-apart"];
+            away?: components["schemas"]["properties-away"];
+            timetable?: components["schemas"]["timetable"];
             note?: components["schemas"]["text"];
             version: string;
         };
@@ -4892,6 +4983,86 @@ export interface components {
                 /** @description In the pattern */
                 wanted: number;
                 has: number;
+            }[];
+        };
+        /** @description Minutes from the start of a class. */
+        Span: {
+            from: number;
+            to: number;
+        };
+        /** @description Somebody at an exercise, by ids; minutes from the start of the class. */
+        Slot: {
+            person: string;
+            exercise: string;
+            station: string;
+            from: number;
+            to: number;
+        };
+        /** @description What cannot be so in a timetable; where one is in the way of another it comes last. */
+        Conflict: {
+            /** @enum {string} */
+            code: "person.twice" | "station.full" | "station.elsewhere" | "exercise.too-soon" | "people.apart" | "break.across" | "person.away" | "session.over" | "exercise.not-for";
+            slots: {
+                person: string;
+                exercise: string;
+                station: string;
+            }[];
+            from: number;
+            to: number;
+        };
+        /** @description How a class goes: who is when where, who waits, and what is wrong with it; minutes from its start. */
+        Course: {
+            length: number;
+            pauses: components["schemas"]["Span"][];
+            slots: components["schemas"]["Slot"][];
+            people: {
+                id: string;
+                name: string;
+                end: number;
+                idle: number;
+                waits: components["schemas"]["Span"][];
+            }[];
+            stations: {
+                id: string;
+                name: string;
+                capacity: number;
+                busy: number;
+                share: number;
+            }[];
+            exercises: {
+                id: string;
+                name: string;
+                minutes: number;
+                stations: string[];
+            }[];
+            conflicts: components["schemas"]["Conflict"][];
+            undone: {
+                person: string;
+                exercise: string;
+                gone: boolean;
+            }[];
+        };
+        /** @description A shortest timetable, or how far it is known that there is no shorter one; why there is none. */
+        Rotation: {
+            /** @enum {string} */
+            status: "optimal" | "feasible" | "impossible";
+            reason: string | null;
+            length: number | null;
+            bound: number | null;
+            inTime: boolean;
+            bottleneck: {
+                person: string | null;
+                stations: string[];
+                length: number;
+            } | null;
+            course: components["schemas"]["Course"] | null;
+        };
+        /** @description How long a class takes with one place more at a station, each by itself. */
+        WorthMore: {
+            worth: {
+                station: string;
+                length: number;
+                bound: number;
             }[];
         };
         id: string;
@@ -5558,6 +5729,19 @@ export interface components {
         breaks: components["schemas"]["pause"][];
         apart: components["schemas"]["id"][];
         "properties-apart": components["schemas"]["apart"][];
+        away: {
+            person: components["schemas"]["id"];
+            from?: components["schemas"]["clock"];
+            until?: components["schemas"]["clock"];
+        };
+        "properties-away": components["schemas"]["away"][];
+        appointment: {
+            person: components["schemas"]["id"];
+            exercise: components["schemas"]["id"];
+            station: components["schemas"]["id"];
+            from: number;
+        };
+        timetable: components["schemas"]["appointment"][];
     };
     responses: {
         /** @description Busy, or the database does not answer; Retry-After says when to try again */
@@ -13156,6 +13340,177 @@ export interface operations {
             403: components["responses"]["NotAllowed"];
             422: components["responses"]["WithProblems"];
             503: components["responses"]["Busy"];
+        };
+    };
+    trySession: {
+        parameters: {
+            query?: never;
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionDraft"];
+            };
+        };
+        responses: {
+            /** @description The timetable */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Course"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    rotate: {
+        parameters: {
+            query?: {
+                /** @description Minutes from the start, from which on the timetable that the class keeps is planned anew; without, all of it */
+                now?: number;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionDraft"];
+            };
+        };
+        responses: {
+            /** @description The timetable */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["Rotation"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    weighPlaces: {
+        parameters: {
+            query?: {
+                /** @description Ids of stations, with a comma between */
+                more?: string;
+            };
+            header?: never;
+            path?: never;
+            cookie?: never;
+        };
+        requestBody: {
+            content: {
+                "application/json": components["schemas"]["SessionDraft"];
+            };
+        };
+        responses: {
+            /** @description How long it takes then */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/json": components["schemas"]["WorthMore"];
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    printClass: {
+        parameters: {
+            query?: {
+                /** @description Of what; without a word of people */
+                sheets?: "people" | "stations";
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description PDF */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/pdf": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            /** @description It keeps no timetable, or has no day */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
+            503: components["responses"]["Busy"];
+        };
+    };
+    readClassCalendar: {
+        parameters: {
+            query?: {
+                /** @description Id of a person or a station; without, all */
+                of?: string;
+                /** @description The day; without one that of the class */
+                on?: string;
+            };
+            header?: never;
+            path: {
+                /** @description Its id */
+                id: string;
+            };
+            cookie?: never;
+        };
+        requestBody?: never;
+        responses: {
+            /** @description Calendar */
+            200: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "text/calendar": string;
+                };
+            };
+            401: components["responses"]["NotSignedIn"];
+            403: components["responses"]["NotAllowed"];
+            404: components["responses"]["NoSuchThing"];
+            /** @description It keeps no timetable, or has no day */
+            409: {
+                headers: {
+                    [name: string]: unknown;
+                };
+                content: {
+                    "application/problem+json": components["schemas"]["Problem"];
+                };
+            };
+            422: components["responses"]["WithProblems"];
         };
     };
 }

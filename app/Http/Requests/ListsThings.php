@@ -12,7 +12,13 @@ trait ListsThings
     /** @return list<string> each once */
     public function ids(string $key): array
     {
-        return $this->has($key) ? array_values(array_unique(explode(',', $this->string($key)->value()))) : [];
+        return self::split($this->string($key)->value());
+    }
+
+    /** @return list<string> each once */
+    private static function split(string $ids): array
+    {
+        return $ids === '' ? [] : array_values(array_unique(explode(',', $ids)));
     }
 
     private static function atMost(int $most): \Closure

@@ -32,9 +32,9 @@ final readonly class RotationWriter
             ]],
             'length' => $rotation->length(),
             'bound' => $rotation->bound(),
-            'slots' => array_map(get_object_vars(...), $rotation->slots),
-            'people' => $rotation->ring !== null ? [] : array_map(static fn(string $id): array => ['person' => $id, 'end' => $rotation->end($id), 'idle' => $rotation->idle($id)], $rotation->session->people),
-            'stations' => $rotation->ring !== null ? [] : array_map(static fn(Station $station): array => ['station' => $station->id, 'busy' => $rotation->busy($station->id), 'share' => $rotation->share($station)], $rotation->stations),
+            'slots' => array_map(get_object_vars(...), $rotation->course->slots),
+            'people' => $rotation->ring !== null ? [] : array_map(static fn(string $id): array => ['person' => $id, 'end' => $rotation->course->end($id), 'idle' => $rotation->course->idle($id)], $rotation->session->people),
+            'stations' => $rotation->ring !== null ? [] : array_map(static fn(Station $station): array => ['station' => $station->id, 'busy' => $rotation->course->busy($station->id), 'share' => $rotation->course->share($station)], $rotation->stations),
             'bottleneck' => $rotation->bottleneckLength() === null ? null : [...$person === null ? ['stations' => $rotation->bottleneckStations()] : ['person' => $person], 'length' => $rotation->bottleneckLength()],
             'worth' => array_map(static fn(OneMore $more): array => get_object_vars($more), $rotation->worth),
         ];

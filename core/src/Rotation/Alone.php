@@ -10,7 +10,7 @@ final class Alone
     /** Turns of one person up to which their order is tried out; of more it is only added up. */
     private const TRIED = 12;
 
-    /** @var list<int> by person: equal for people who do the same */
+    /** @var list<int> by person: equal for people who do the same and are there from the same time on */
     public readonly array $kinds;
 
     /** @var list<list<int>> by person and turn, as bits: what is done before it, directly */
@@ -30,7 +30,7 @@ final class Alone
                 $bits[$turn] = $bit;
             }
             $before[$person] = array_map(static fn(int $turn): int => array_sum(array_map(static fn(int $earlier): int => 1 << $bits[$earlier], $work->turns[$turn]->after)), $turns);
-            $kinds[] = $known[implode(',', array_map(static fn(int $turn): int => $work->turns[$turn]->exercise, $turns))] ??= $person;
+            $kinds[] = $known[implode(',', array_map(static fn(int $turn): int => $work->turns[$turn]->exercise, $turns)) . '@' . $work->ready[$person]] ??= $person;
         }
         ksort($bits);
         [$this->kinds, $this->before, $this->bits] = [$kinds, array_values($before), array_values($bits)];
@@ -86,6 +86,7 @@ final class Alone
         if ($left === 0) {
             return $at;
         }
+        $at = max($at, $this->work->ready[$person]);
         $hours = $this->work->hours;
         $turns = $this->work->ofPerson[$person];
         if ($hours->isOpenFrom($at) || count($turns) > self::TRIED) {

@@ -121,12 +121,27 @@ final readonly class Bounds
                 foreach ($set->turns as $turn) {
                     $load += $this->heads[$turn] >= $from && $deadlines[$turn] <= $to ? $this->work->turns[$turn]->length : 0;
                 }
-                if ($load > 0 && $load > $set->places * $this->work->hours->room($from, $to, $set->fillings)) {
+                if ($load > 0 && $load > $this->room($set, $from, $to)) {
                     return true;
                 }
             }
         }
 
         return false;
+    }
+
+    /** The most that some stations can do from one time to another, seeing what goes on there at the beginning. */
+    private function room(StationSet $set, int $from, int $to): int
+    {
+        $idle = $set->places;
+        $room = 0;
+        foreach ($set->stations as $station) {
+            foreach ($this->work->running[$station] as [$end]) {
+                $idle--;
+                $room += $this->work->hours->room(max($from, $end), $to, $set->fillings);
+            }
+        }
+
+        return $room + $idle * $this->work->hours->room($from, $to, $set->fillings);
     }
 }

@@ -22,7 +22,14 @@ final class InTurn
     /** @var array<int, int> */
     private array $stations = [];
 
-    private function __construct(private readonly ClassWork $work) {}
+    private function __construct(private readonly ClassWork $work)
+    {
+        foreach ($work->running as $station => $runs) {
+            foreach ($runs as [$end, $person]) {
+                $this->hold($station, $person, 0, $end);
+            }
+        }
+    }
 
     /** @param list<int> $order turns, each once; what must be done before one is put there before it */
     public static function of(ClassWork $work, array $order): Timetable
@@ -41,7 +48,7 @@ final class InTurn
             return;
         }
         $turn = $this->work->turns[$index];
-        $at = 0;
+        $at = $this->work->ready[$turn->person];
         foreach ($turn->after as $earlier) {
             $this->put($earlier);
             $at = max($at, $this->starts[$earlier] + $this->work->turns[$earlier]->length);
@@ -91,15 +98,20 @@ final class InTurn
 
     private function take(int $index, Turn $turn, int $station, int $at): void
     {
-        $isApart = isset($this->work->apart[$turn->person]);
-        for ($tick = $at; $tick < $at + $turn->length; $tick++) {
-            $this->busy[$turn->person][$tick] = true;
-            $this->taken[$station][$tick] = ($this->taken[$station][$tick] ?? 0) + 1;
-            if ($isApart) {
-                $this->who[$station][$tick][] = $turn->person;
-            }
-        }
+        $this->hold($station, $turn->person, $at, $at + $turn->length);
         $this->starts[$index] = $at;
         $this->stations[$index] = $station;
+    }
+
+    private function hold(int $station, int $person, int $from, int $to): void
+    {
+        $isApart = isset($this->work->apart[$person]);
+        for ($tick = $from; $tick < $to; $tick++) {
+            $this->busy[$person][$tick] = true;
+            $this->taken[$station][$tick] = ($this->taken[$station][$tick] ?? 0) + 1;
+            if ($isApart) {
+                $this->who[$station][$tick][] = $person;
+            }
+        }
     }
 }

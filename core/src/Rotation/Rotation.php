@@ -14,8 +14,7 @@ use Gondrik\Core\Training\Station;
  */
 final readonly class Rotation
 {
-    /** @var list<Slot> by when they begin, then by the people of the session */
-    public array $slots;
+    public Course $course;
 
     /**
      * @param list<Station> $stations of the session, in its order
@@ -29,16 +28,15 @@ final readonly class Rotation
         private ?ClassWork $work,
         private ?Shortest $shortest,
         public array $worth,
+        private ?Begun $begun,
         Exercise ...$exercises,
     ) {
-        $slots = [];
+        $slots = $begun->slots ?? [];
         foreach ($work->turns ?? [] as $index => $turn) {
             $from = $shortest?->timetable->starts[$index] ?? 0;
             $slots[] = new Slot($session->people[$turn->person], $exercises[$turn->exercise]->id, $stations[$shortest?->timetable->stations[$index] ?? 0]->id, $this->minutes($from), $this->minutes($from + $turn->length));
         }
-        $place = array_flip($session->people);
-        usort($slots, static fn(Slot $one, Slot $other): int => [$one->from, $place[$one->person]] <=> [$other->from, $place[$other->person]]);
-        $this->slots = $slots;
+        $this->course = new Course($session, ...$slots);
     }
 
     /**
@@ -46,22 +44,52 @@ final readonly class Rotation
      * @param list<Exercise> $exercises of the session, in its order, each with one of these stations
      * @param float          $seconds   for each question
      * @param list<string>   $more      ids of stations of which is asked what one place more is worth
+     * @param int|null       $now       minutes from the start, from which on the timetable that the session keeps is planned anew; null: all of it
      */
-    public static function of(Session $session, array $stations, array $exercises, float $seconds, array $more = []): self
+    public static function of(Session $session, array $stations, array $exercises, float $seconds, array $more = [], ?int $now = null): self
     {
         $ring = Ring::in($session, $exercises);
         if ($ring !== null) {
-            return new self($session, $stations, $ring, null, null, []);
+            return new self($session, $stations, $ring, null, null, [], null);
         }
-        $work = ClassWork::of($session, $stations, $exercises);
+        $begun = $now === null ? null : Begun::at($session, $exercises, $now);
+        $work = ClassWork::of($session, $stations, $exercises, $begun);
+
+        return new self($session, $stations, null, $work, Shortest::of($work, $seconds), self::more($work, $stations, $seconds, $more, $begun), $begun, ...$exercises);
+    }
+
+    /**
+     * What one place more at some stations is worth, each by itself; nothing where there is no rotation.
+     *
+     * @param list<Station>  $stations  of the session, in its order
+     * @param list<Exercise> $exercises of the session, in its order
+     * @param float          $seconds   for each
+     * @param list<string>   $more      ids of stations
+     *
+     * @return list<OneMore>
+     */
+    public static function worth(Session $session, array $stations, array $exercises, float $seconds, array $more): array
+    {
+        return Ring::in($session, $exercises) === null ? self::more(ClassWork::of($session, $stations, $exercises), $stations, $seconds, $more, null) : [];
+    }
+
+    /**
+     * @param list<Station> $stations
+     * @param list<string>  $more
+     *
+     * @return list<OneMore>
+     */
+    private static function more(ClassWork $work, array $stations, float $seconds, array $more, ?Begun $begun): array
+    {
         $at = array_flip(array_column($stations, 'id'));
+        $end = $begun?->end() ?? 0;
         $worth = [];
         foreach ($more as $id) {
             $with = Shortest::of($work->withOneMore($at[$id]), $seconds);
-            $worth[] = new OneMore($id, $work->tick * $with->timetable->length, $work->tick * $with->bound);
+            $worth[] = new OneMore($id, max($end, $work->tick * $with->timetable->length), max($end, $work->tick * $with->bound));
         }
 
-        return new self($session, $stations, null, $work, Shortest::of($work, $seconds), $worth, ...$exercises);
+        return $worth;
     }
 
     public function status(): RotationStatus
@@ -76,13 +104,13 @@ final readonly class Rotation
     /** Null where there is none. */
     public function length(): ?int
     {
-        return $this->shortest === null ? null : $this->minutes($this->shortest->timetable->length);
+        return $this->shortest === null ? null : $this->course->length();
     }
 
     /** No rotation is shorter. */
     public function bound(): ?int
     {
-        return $this->shortest === null ? null : $this->minutes($this->shortest->bound);
+        return $this->shortest === null ? null : max($this->minutes($this->shortest->bound), $this->begun?->end() ?? 0);
     }
 
     /** Whether all is done when it is to be. */
@@ -91,32 +119,6 @@ final readonly class Rotation
         $lasts = $this->session->lasts();
 
         return $this->length() !== null && ($lasts === null || $this->length() <= $lasts);
-    }
-
-    /** The end of somebody's last exercise; nought for who has none. */
-    public function end(string $person): int
-    {
-        return max([0, ...array_map(static fn(Slot $slot): int => $slot->to, $this->slotsOf($person))]);
-    }
-
-    /** Minutes outside breaks, before his end, in which somebody does nothing. */
-    public function idle(string $person): int
-    {
-        return $this->free($this->end($person)) - array_sum(array_map(static fn(Slot $slot): int => $slot->to - $slot->from, $this->slotsOf($person)));
-    }
-
-    /** Minutes of what is done at a station, of everybody. */
-    public function busy(string $station): int
-    {
-        return array_sum(array_map(static fn(Slot $slot): int => $slot->station === $station ? $slot->to - $slot->from : 0, $this->slots));
-    }
-
-    /** The part of a station's time, outside breaks and until the end, in which it is used. */
-    public function share(Station $station): float
-    {
-        $free = $this->free($this->length() ?? 0);
-
-        return $free === 0 ? 0.0 : $this->busy($station->id) / ($station->capacity * $free);
     }
 
     /** Minutes that what makes it last takes by itself; null where nothing is to be done. */
@@ -137,18 +139,6 @@ final readonly class Rotation
     public function bottleneckStations(): array
     {
         return array_map(fn(int $station): string => $this->stations[$station]->id, $this->shortest->bottleneck->stations ?? []);
-    }
-
-    /** @return list<Slot> of one person, one after the other */
-    public function slotsOf(string $person): array
-    {
-        return array_values(array_filter($this->slots, static fn(Slot $slot): bool => $slot->person === $person));
-    }
-
-    /** Minutes outside breaks until a time. */
-    private function free(int $until): int
-    {
-        return $this->work === null ? 0 : $this->work->tick * $this->work->hours->free(0, intdiv($until, $this->work->tick));
     }
 
     private function minutes(int $ticks): int

@@ -26,9 +26,12 @@ final class Rounds
 
     private function __construct(private readonly ClassWork $work) {}
 
-    /** Whether the work is of that kind: one length, no order, and nobody who might meet whom he is kept apart from. */
+    /** Whether the work is of that kind: all of it still to do, one length, no order, and nobody who might meet whom he is kept apart from. */
     public static function isOne(ClassWork $work): bool
     {
+        if (!$work->isFresh()) {
+            return false;
+        }
         foreach ($work->turns as $turn) {
             $mayMeet = isset($work->apart[$turn->person]) && array_filter($turn->stations, static fn(int $station): bool => $work->places[$station] > 1) !== [];
             if ($turn->length !== $work->turns[0]->length || $turn->after !== [] || $mayMeet) {

@@ -50,6 +50,19 @@ final readonly class Stretches
         return $free;
     }
 
+    /** @return list<array{int, int}> what is outside breaks from one time to another, piece by piece */
+    public function within(int $from, int $to): array
+    {
+        $pieces = [];
+        foreach ($this->stretches as [$begin, $end]) {
+            if (min($to, $end) > max($from, $begin)) {
+                $pieces[] = [max($from, $begin), min($to, $end)];
+            }
+        }
+
+        return $pieces;
+    }
+
     /** The most that whole pieces of some lengths can take of the time from one time to another. */
     public function room(int $from, int $to, Fillings $lengths): int
     {

@@ -70,8 +70,8 @@ final class Tree
         $this->deadlines = $bounds->deadlines($by);
         $this->people = array_map(fn(int $person): string => $this->alone->kinds[$person] . (isset($work->apart[$person]) ? '#' . $person : ''), array_keys($work->ofPerson));
         $this->stations = array_map(static fn(int $station): string => $work->places[$station] . ':' . implode(',', array_keys(array_filter($work->turns, static fn(Turn $turn): bool => in_array($station, $turn->stations, true)))), array_keys($work->places));
-        $this->free = array_fill(0, $work->people, 0);
-        $this->there = array_fill(0, count($work->places), []);
+        $this->free = $work->ready;
+        $this->there = $work->running;
         $closes = [];
         $setsOf = array_fill(0, count($work->turns), []);
         foreach ($bounds->sets as $index => $set) {

@@ -152,19 +152,27 @@ final readonly class Workbook
      *
      * @param float        $seconds for each question
      * @param list<string> $more    ids of stations of which is asked what one place more is worth
+     * @param int|null     $now     minutes from its start, from which on the timetable that it keeps is planned anew; null: all of it
      */
-    public function rotation(Session $session, float $seconds, array $more = []): Rotation
+    public function rotation(Session $session, float $seconds, array $more = [], ?int $now = null): Rotation
+    {
+        return Rotation::of($session, $this->stationsOf($session), $this->exercisesOf($session), $seconds, $more, $now);
+    }
+
+    /** @return list<Station> of a session, in its order */
+    public function stationsOf(Session $session): array
     {
         $stations = array_column($this->register->stations, null, 'id');
+
+        return array_map(static fn(string $id): Station => $stations[$id], $session->stations);
+    }
+
+    /** @return list<Exercise> of a session, in its order */
+    public function exercisesOf(Session $session): array
+    {
         $exercises = array_column($this->register->exercises, null, 'id');
 
-        return Rotation::of(
-            $session,
-            array_map(static fn(string $id): Station => $stations[$id], $session->stations),
-            array_map(static fn(string $id): Exercise => $exercises[$id], $session->exercises),
-            $seconds,
-            $more,
-        );
+        return array_map(static fn(string $id): Exercise => $exercises[$id], $session->exercises);
     }
 
     /** What its people can do on a day. */

@@ -13,11 +13,12 @@ final class CbcRotation
     public function __construct(private readonly Cbc $cbc = new Cbc()) {}
 
     /**
-     * @param int $most minutes in which it can be done for certain
+     * @param int      $most minutes in which it can be done for certain
+     * @param int|null $now  minutes from which on what is kept is planned anew, whole slots
      *
      * @return int minutes
      */
-    public function length(Classroom $class, int $most): int
+    public function length(Classroom $class, int $most, ?int $now = null): int
     {
         $session = $class->session;
         $slots = intdiv($most, $session->slot);
@@ -32,11 +33,15 @@ final class CbcRotation
         foreach ($session->people as $p => $who) {
             foreach ($class->exercises as $e => $exercise) {
                 $length = (int) ceil($exercise->minutes / $session->slot);
+                [$begins, $pinned] = self::begins($class, $who, $exercise->id, $length * $session->slot, $now);
                 for ($from = 0; $exercise->isFor($who) && $from + $length <= $slots; $from++) {
                     if (in_array(true, array_slice($closed, $from, $length), true)) {
                         continue;
                     }
                     foreach ($exercise->stations as $station) {
+                        if ($pinned === null ? $begins === null || $from * $session->slot < $begins : $pinned !== [$station, $from * $session->slot]) {
+                            continue;
+                        }
                         $name = sprintf('x_%d_%d_%s_%d', $p, $e, $station, $from);
                         $names[] = $name;
                         $of[$p][$e][$name] = [$from, $from + $length];
@@ -74,5 +79,26 @@ final class CbcRotation
         assert($least !== null);
 
         return $least * $session->slot;
+    }
+
+    /** @return array{?int, array{string, int}|null} from when on it can begin, null where it is not done any more; and where it has begun already */
+    private static function begins(Classroom $class, string $person, string $exercise, int $length, ?int $now): array
+    {
+        $start = $class->session->begins()->minutes;
+        $from = $until = null;
+        foreach ($class->session->away as $away) {
+            if ($away->person === $person) {
+                $from = $away->from === null ? 0 : $away->from->minutes - $start;
+                $until = $away->until === null ? 1440 : $away->until->minutes - $start;
+            }
+        }
+        foreach ($now === null ? [] : $class->session->timetable as $at) {
+            $wasThere = $from === null || $at->from + $length <= $from || $at->from >= $until;
+            if ($at->person === $person && $at->exercise === $exercise && $at->from < $now && $wasThere) {
+                return [null, [$at->station, $at->from]];
+            }
+        }
+
+        return [$until === 1440 ? null : max($now ?? 0, $until ?? 0), null];
     }
 }

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Gondrik\Core\Tests\Support;
 
 use Gondrik\Core\Rotation\ClassWork;
+use Gondrik\Core\Rotation\Course;
 use Gondrik\Core\Rotation\Rotation;
 use Gondrik\Core\Training\Apart;
+use Gondrik\Core\Training\Appointment;
+use Gondrik\Core\Training\Away;
 use Gondrik\Core\Training\Exercise;
 use Gondrik\Core\Training\Pause;
 use Gondrik\Core\Training\Session;
@@ -17,7 +20,8 @@ use Random\Randomizer;
 
 /**
  * A class in a few words. People "a b c"; stations "press bench*4", with so many people at a time; exercises "cut 20 @ bench; lug 30 @ press
- * after cut for a b"; breaks "10:00 15, 12:00 45"; kept apart "a-b, a-c".
+ * after cut for a b"; breaks "10:00 15, 12:00 45"; kept apart "a-b, a-c". A timetable that is kept "a cut bench 0; b cut bench 20", away
+ * "a 08:10 09:00, b 08:30, c - 09:00": from and until, of which the second may be missing.
  */
 final readonly class Classroom
 {
@@ -42,6 +46,7 @@ final readonly class Classroom
             self::words($people, ' '),
             array_column($places, 'id'),
             array_column($all, 'id'),
+            null,
             null,
             $until === null ? null : Clock::read($until),
             $slot,
@@ -74,15 +79,38 @@ final readonly class Classroom
         );
     }
 
+    /** The same with a timetable that is kept, and with people who are away. */
+    public function keeping(string $timetable, string $away = ''): self
+    {
+        $session = get_object_vars($this->session);
+        $session['timetable'] = array_map(static function (string $text): Appointment {
+            [$person, $exercise, $station, $from] = explode(' ', $text);
+
+            return new Appointment($person, $exercise, $station, (int) $from);
+        }, self::words($timetable, ';'));
+        $session['away'] = array_map(static function (string $text): Away {
+            [$person, $from, $until] = [...explode(' ', $text), null, null];
+
+            return new Away($person, $from === null || $from === '-' ? null : Clock::read($from), $until === null ? null : Clock::read($until));
+        }, self::words($away, ','));
+
+        return new self(new Session(...$session), $this->stations, $this->exercises);
+    }
+
+    public function kept(): Course
+    {
+        return Course::kept($this->session, $this->exercises);
+    }
+
     public function work(): ClassWork
     {
         return ClassWork::of($this->session, $this->stations, $this->exercises);
     }
 
     /** @param list<string> $more */
-    public function rotation(float $seconds = 10.0, array $more = []): Rotation
+    public function rotation(float $seconds = 10.0, array $more = [], ?int $now = null): Rotation
     {
-        return Rotation::of($this->session, $this->stations, $this->exercises, $seconds, $more);
+        return Rotation::of($this->session, $this->stations, $this->exercises, $seconds, $more, $now);
     }
 
     /**

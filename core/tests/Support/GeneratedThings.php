@@ -83,7 +83,7 @@ final class GeneratedThings
             (object) ['id' => 'crimp', 'name' => 'Crimp', 'minutes' => 25, 'stations' => ['press'], 'people' => ['ada'], 'after' => ['strip'], 'skill' => 'crimp:bare'],
             (object) ['id' => 'strip', 'name' => 'Strip', 'minutes' => 10, 'stations' => ['bench', 'press']],
         ];
-        $workbook->sessions = [(object) ['id' => 'monday', 'name' => 'Monday', 'people' => ['ada', 'bo'], 'stations' => ['press', 'bench'], 'exercises' => ['crimp', 'strip'], 'start' => '08:30', 'until' => '15:00', 'slot' => 10, 'breaks' => [(object) ['from' => '10:00', 'minutes' => 15]], 'apart' => [['ada', 'bo']], 'note' => 'bring glasses']];
+        $workbook->sessions = [(object) ['id' => 'monday', 'name' => 'Monday', 'people' => ['ada', 'bo'], 'stations' => ['press', 'bench'], 'exercises' => ['crimp', 'strip'], 'on' => '2027-01-11', 'start' => '08:30', 'until' => '15:00', 'slot' => 10, 'breaks' => [(object) ['from' => '10:00', 'minutes' => 15]], 'apart' => [['ada', 'bo']], 'away' => [(object) ['person' => 'bo', 'from' => '09:00', 'until' => '10:30']], 'timetable' => [(object) ['person' => 'ada', 'exercise' => 'crimp', 'station' => 'press', 'from' => 30]], 'note' => 'bring glasses']];
         $workbook->boxes = [(object) ['id' => 'box-1', 'name' => 'Box', 'price' => 900, 'holds' => [(object) ['stock' => 'shelf-1', 'pieces' => 100], (object) ['stock' => 'shelf-3', 'pieces' => 2]]]];
         foreach (['counted' => 40, 'used' => 15, 'received' => 50] as $what => $pieces) {
             $workbook->log[] = (object) ['id' => 's-' . $what, 'on' => '2027-03-01', 'what' => $what, 'stock' => 'shelf-1', 'pieces' => $pieces];

@@ -19,7 +19,7 @@ final readonly class RotationCheck
         $at = [];
         $start = $class->session->begins()->minutes;
         $slot = $class->session->slot;
-        foreach ($rotation->slots as $one) {
+        foreach ($rotation->course->slots as $one) {
             $exercise = $exercises[$one->exercise];
             $name = $one->person . ' at ' . $one->exercise;
             $rounded = (int) ceil($exercise->minutes / $slot) * $slot;
@@ -41,7 +41,9 @@ final readonly class RotationCheck
         foreach ($class->session->people as $person) {
             foreach ($class->exercises as $exercise) {
                 $isDone = isset($at[$person][$exercise->id]);
-                $faults = [...$faults, ...$isDone === $exercise->isFor($person) ? [] : [$person . ($isDone ? ' does ' : ' does not do ') . $exercise->id]];
+                $away = $class->session->awayOf($person);
+                $isGone = $away !== null && $away->until === null;
+                $faults = [...$faults, ...$isDone === $exercise->isFor($person) || ($isGone && !$isDone) ? [] : [$person . ($isDone ? ' does ' : ' does not do ') . $exercise->id]];
                 foreach ($exercise->after as $earlier) {
                     $isLate = $isDone && isset($at[$person][$earlier]) && $at[$person][$earlier]->to > $at[$person][$exercise->id]->from;
                     $faults = [...$faults, ...$isLate ? [$person . ' does ' . $exercise->id . ' before ' . $earlier] : []];
@@ -50,7 +52,7 @@ final readonly class RotationCheck
         }
         $pairs = array_map(static fn(object $pair): array => $pair->plain(), $class->session->apart);
         for ($minute = 0; $minute < ($rotation->length() ?? 0); $minute++) {
-            $now = array_values(array_filter($rotation->slots, static fn(Slot $one): bool => $one->from <= $minute && $one->to > $minute));
+            $now = array_values(array_filter($rotation->course->slots, static fn(Slot $one): bool => $one->from <= $minute && $one->to > $minute));
             $people = array_column($now, 'person');
             $faults = [...$faults, ...count($people) === count(array_unique($people)) ? [] : ['somebody is at two things in minute ' . $minute]];
             foreach (array_count_values(array_column($now, 'station')) as $station => $many) {
@@ -62,6 +64,6 @@ final readonly class RotationCheck
             }
         }
 
-        return [...$faults, ...max([0, ...array_column($rotation->slots, 'to')]) === $rotation->length() ? [] : ['the length is not the last end']];
+        return [...$faults, ...max([0, ...array_column($rotation->course->slots, 'to')]) === $rotation->length() ? [] : ['the length is not the last end']];
     }
 }

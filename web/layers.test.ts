@@ -27,6 +27,7 @@ const LAYERS: Record<string, string[]> = {
   crib: ['api', 'data', 'frame', 'grid', 'lines', 'ruler', 'session', 'settings', 'shared', 'table'],
   supplies: ['data', 'frame', 'ruler', 'session', 'settings', 'shared'],
   train: ['api', 'data', 'frame', 'session', 'settings', 'shared'],
+  classes: ['api', 'data', 'frame', 'session', 'shared'],
   today: ['api', 'data', 'frame', 'session', 'shared'],
   tables: ['api', 'data', 'frame', 'ruler', 'shared'],
   history: ['api', 'data', 'frame', 'session', 'shared'],

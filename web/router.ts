@@ -52,6 +52,8 @@ export const router = createRouter({
     },
     { path: '/supplies', name: 'supplies', component: () => import('./supplies/SuppliesPlace.vue') },
     { path: '/train', name: 'train', component: () => import('./train/TrainPlace.vue') },
+    { path: '/train/classes', name: 'classes', component: () => import('./classes/ClassesPlace.vue') },
+    { path: '/train/classes/:id', name: 'class', component: () => import('./classes/ClassPlace.vue') },
     { path: '/train/people/:id', name: 'person', component: () => import('./train/PersonPlace.vue') },
     { path: '/shop/history', name: 'history', component: () => import('./history/HistoryPlace.vue') },
     { path: '/shop/people', name: 'accounts', component: () => import('./shop/AccountsPlace.vue') },

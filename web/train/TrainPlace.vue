@@ -92,6 +92,7 @@ const broken = computed(() => new Set(form.value?.breaks.map(({ skill }) => skil
               />
               only what the work asks for</label
             >
+            <RouterLink :to="{ name: 'classes' }" class="list">Classes</RouterLink>
             <RouterLink :to="{ name: 'things', params: { list: 'people' } }" class="list"
               >People as a table</RouterLink
             >

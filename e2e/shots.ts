@@ -61,15 +61,12 @@ test('pictures of the main views', async ({ page }) => {
   for (const [name, address, seen] of [
     ['crib-tool-nests', '/crib/tools/roll-fine', /^Makes \d/],
     ['train', '/train?away=rike-almsted', /^crimping lugs/],
+    ['timetable', '/train/classes/first-day?at=09:20', /saved/],
+    ['now-next', '/train/classes/first-day?see=now&at=08:40', /Jaro Fint/],
     [
       'as-if',
       `${tower}&asif=1&with=press-frame,press-dies-mm2&swap=tower-7/drive-18:ring-red-m5&rules=${encodeURIComponent('{"makeshiftCounts":true}')}`,
       /closes 2 lines/,
-    ],
-    [
-      'two-kits',
-      '/cover/beside?kit=pylon-backpack&other=cabin-bench&scope=tower-7',
-      /^Pylon backpack makes all that/,
     ],
     [
       'house-rules',
@@ -90,14 +87,6 @@ test('pictures of the main views', async ({ page }) => {
     await page.getByText(seen).first().waitFor();
     await shoot(name);
   }
-
-  await page.goto('/cover/time?kit=cabin-bench&scope=boards&tool=bench-stripper&wage=4200&piece=12');
-  await page
-    .getByText(/is cheaper from/)
-    .first()
-    .waitFor();
-  await page.getByRole('img', { name: /Money over pieces/ }).scrollIntoViewIfNeeded();
-  await shoot('break-even');
 
   // A pull on the simulated gauge, of which nothing is written down.
   await page.goto('/crib/wall?thing=CR-01');

@@ -81,6 +81,10 @@ const now = computed(() => {
     ? 60 * wall.value.getHours() + wall.value.getMinutes() - begin.value
     : null;
 });
+/** From when on the rest is planned anew, as it is proposed: from now, while the class goes on. */
+const inMidst = computed(() =>
+  now.value !== null && now.value > 0 && now.value < (course.value?.length ?? 0) ? now.value : 0,
+);
 const isNowNext = computed(() => asked('see') === 'now');
 
 const picked = ref<string | null>(null);
@@ -232,7 +236,7 @@ const sheets = computed(() => {
         v-if="maySetUp"
         :course
         :begin
-        :now="Math.max(0, now ?? 0)"
+        :now="inMidst"
         :is-pending="anew.isPending.value"
         @plan="(away, from) => anew.mutate({ away, from })"
       />

@@ -159,7 +159,7 @@ function press(event: KeyboardEvent, slot: Slot): void {
             />
             <rect x="3" y="4" width="17" height="20" class="plate" />
             <text x="11.5" y="19" class="letter">{{ one.letter }}</text>
-            <svg v-if="one.wide > 44" x="23" y="4" :width="one.wide - 28" height="20">
+            <svg v-if="one.wide > 64" x="23" y="4" :width="one.wide - 28" height="20">
               <rect width="100%" height="20" class="plate" />
               <text x="2" y="14.5" class="what">{{ one.what }}</text>
             </svg>

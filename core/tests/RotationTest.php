@@ -76,7 +76,7 @@ it('knows the bottleneck and a rotation also where there is no time at all', fun
 
 it('is the same each time it is asked', function (): void {
     $class = Classroom::made(7, 5, 4, 4);
-    expect($class->rotation()->slots)->toEqual($class->rotation()->slots);
+    expect($class->rotation()->course->slots)->toEqual($class->rotation()->course->slots);
 });
 
 it('says who waits, how busy a station is, and what one place more is worth', function (): void {
@@ -97,7 +97,7 @@ it('says who waits, how busy a station is, and what one place more is worth', fu
 });
 
 it('tells slots by when they begin, then by the people of the class', function (): void {
-    $slots = Classroom::of('b a', 'one two', 'x 10 @ one two')->rotation()->slots;
+    $slots = Classroom::of('b a', 'one two', 'x 10 @ one two')->rotation()->course->slots;
     expect(array_map(static fn(Slot $slot): array => [$slot->person, $slot->from, $slot->to], $slots))->toBe([['b', 0, 10], ['a', 0, 10]]);
 });
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useMutation } from '@tanstack/vue-query';
 import { useNow } from '@vueuse/core';
-import { computed, ref, watch } from 'vue';
+import { computed, ref } from 'vue';
 import { useRoute } from 'vue-router';
 import { problemOf } from '@/api/client';
 import {
@@ -11,7 +11,6 @@ import {
   useShortest,
   useWorth,
   writeClass,
-  type Appointment,
   type Away,
   type ClassDraft,
 } from '@/data/classes';
@@ -32,7 +31,8 @@ import NowNext from './NowNext.vue';
 import PickedSlot from './PickedSlot.vue';
 import StationKey from './StationKey.vue';
 import TimetableDrawing from './TimetableDrawing.vue';
-import { beginOf, clockOf, keptOf, minutesOf, slotsOf, withAway, withMoved } from './timetable';
+import { beginOf, clockOf, keptOf, minutesOf, slotsOf, withAway } from './timetable';
+import { useDrawn } from './useDrawn';
 import WaitList from './WaitList.vue';
 import WhatMakesItLast from './WhatMakesItLast.vue';
 
@@ -45,25 +45,13 @@ const maySetUp = computed(() => person.value?.maySetUpTheShop ?? false);
 useUndoKeys();
 
 const seen = useClass(id);
-/** What was drawn by hand or planned anew and is not kept yet, and what it was before each change. */
-const drawn = ref<Pick<Required<ClassDraft>, 'timetable' | 'away'> | null>(null);
-const before = ref<(typeof drawn.value)[]>([]);
-watch(id, () => {
-  drawn.value = null;
-  before.value = [];
-});
 const plain = computed<ClassDraft | null>(() => (seen.data.value ? omit(seen.data.value, 'version') : null));
 /** The class without what it keeps: what is as short as can be does not hang on that. */
 const bare = computed<ClassDraft | null>(() => (plain.value ? omit(plain.value, 'timetable') : null));
 const shortest = useShortest(bare);
 const keeps = computed(() => (plain.value?.timetable?.length ?? 0) > 0);
-const draft = computed<ClassDraft | null>(() => {
-  if (!plain.value) return null;
-  const timetable =
-    drawn.value?.timetable ??
-    (keeps.value ? plain.value.timetable : keptOf(shortest.data.value?.course?.slots ?? []));
-  return { ...plain.value, timetable: timetable ?? [], away: drawn.value?.away ?? plain.value.away ?? [] };
-});
+const proposed = computed(() => keptOf(shortest.data.value?.course?.slots ?? []));
+const { draft, isDrawn, change, move, stepBack, letGo } = useDrawn(plain, proposed);
 const looked = useCourse(draft);
 const course = computed(() => looked.data.value ?? null);
 const slots = computed(() =>
@@ -88,22 +76,11 @@ const inMidst = computed(() =>
 const isNowNext = computed(() => asked('see') === 'now');
 
 const picked = ref<string | null>(null);
-function change(to: { timetable: Appointment[]; away?: Away[] }): void {
-  before.value = [...before.value, drawn.value];
-  drawn.value = { timetable: to.timetable, away: to.away ?? draft.value?.away ?? [] };
-}
-const move = (key: string, to: Partial<Pick<Appointment, 'from' | 'station'>>): void =>
-  change({ timetable: withMoved(draft.value?.timetable ?? [], key, to) });
-function stepBack(): void {
-  drawn.value = before.value.at(-1) ?? null;
-  before.value = before.value.slice(0, -1);
-}
-
 const anew = useMutation({
   mutationFn: async ({ away, from }: { away: Away | null; from: number }) => {
     const base = draft.value;
     if (!base) return null;
-    const all = away ? withAway(base.away ?? [], away) : (base.away ?? []);
+    const all = away ? withAway(base.away, away) : base.away;
     return { away: all, rotation: await planAnew({ ...base, away: all }, from) };
   },
   onSuccess: (planned) => {
@@ -111,16 +88,13 @@ const anew = useMutation({
       change({ timetable: keptOf(planned.rotation.course.slots), away: planned.away });
   },
 });
-const planAll = (): void => change({ timetable: keptOf(shortest.data.value?.course?.slots ?? []) });
+const planAll = (): void => change({ timetable: proposed.value });
 
 const keep = useWrite({
   ask: () =>
     writeClass(draft.value ?? { name: '', people: [], stations: [], exercises: [] }, seen.data.value ?? null),
   said: () => `Kept: the timetable of ${plain.value?.name ?? 'the class'}`,
-  after: () => {
-    drawn.value = null;
-    before.value = [];
-  },
+  after: letGo,
 });
 
 const stations = computed(() => shortest.data.value?.bottleneck?.stations ?? []);
@@ -158,7 +132,7 @@ const sheets = computed(() => {
       <button type="button" class="link" @click="show({ see: isNowNext ? null : 'now' })">
         {{ isNowNext ? 'The timetable' : 'Now and next' }}
       </button>
-      <FileMenu v-if="keeps && !drawn" label="Hand out" :files="sheets" />
+      <FileMenu v-if="keeps && !isDrawn" label="Hand out" :files="sheets" />
       <span v-else-if="course" class="muted">Keep it, and it can be handed out.</span>
     </template>
     <WaitBar v-if="!seen.data.value" says="Fetching the class" />
@@ -176,7 +150,7 @@ const sheets = computed(() => {
         <p class="said" :class="{ bad: course.conflicts.length }" role="status">{{ said }}</p>
         <template v-if="maySetUp">
           <v-btn
-            v-if="drawn || !keeps"
+            v-if="isDrawn || !keeps"
             color="primary"
             variant="flat"
             size="small"
@@ -184,9 +158,9 @@ const sheets = computed(() => {
             @click="keep.mutate()"
             >Keep this timetable</v-btn
           >
-          <v-btn v-if="drawn" variant="text" size="small" @click="stepBack()">One step back</v-btn>
+          <v-btn v-if="isDrawn" variant="text" size="small" @click="stepBack()">One step back</v-btn>
           <v-btn
-            v-if="(drawn || keeps) && shortest.data.value?.course"
+            v-if="(isDrawn || keeps) && shortest.data.value?.course"
             variant="text"
             size="small"
             @click="planAll()"

@@ -149,6 +149,10 @@ fieldset label {
   min-height: var(--touch-tight);
 }
 
+fieldset input {
+  accent-color: var(--copper);
+}
+
 .bad {
   margin: 0;
   color: var(--hole);

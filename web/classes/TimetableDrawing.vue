@@ -35,7 +35,7 @@ const paper = useTemplateRef('paper');
 const { width } = useElementSize(paper);
 /** An end that leaves room to draw something later. */
 const length = computed(() => Math.max(60, ...props.slots.map(({ to }) => to), props.course.length) + 30);
-const LEAST = 2.6;
+const LEAST = 2.2;
 const scale = computed(() => Math.max(LEAST, width.value / length.value));
 const x = (minutes: number): number => minutes * scale.value;
 const height = computed(() => HEAD + ROW * props.course.people.length);

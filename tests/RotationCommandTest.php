@@ -88,3 +88,22 @@ it('refuses what is no valid question, by what it names', function (array $sessi
     'a person twice' => [['people' => ['a', 'a']], ['--session', 'day'], 'sessions/0/people/1'],
     'somebody whom nobody knows' => [['people' => ['a', 'z']], ['--session', 'day'], 'sessions/0/people/1'],
 ]);
+
+it('goes on from a time, and leaves what the timetable that is kept has begun', function (): void {
+    $kept = ['timetable' => [['person' => 'b', 'exercise' => 'lug', 'station' => 'press', 'from' => 0]], 'away' => [['person' => 'a', 'until' => '09:00']]];
+    [$exit, $text] = rotationOf(classFile($kept), ['--session', 'day', '--now', '08:10', '--format', 'json']);
+    $answer = json_decode($text, true);
+    expect([$exit, $answer['status'], $answer['length'], $answer['bound']])->toBe([0, 'optimal', 100, 100])
+        ->and(array_map(static fn(array $slot): string => $slot['person'] . ' ' . $slot['exercise'] . ' ' . $slot['from'], $answer['slots']))->toBe(['b lug 0', 'b press 30', 'a lug 60', 'a press 90']);
+    // Without a time all of it is planned, whatever is kept.
+    [, $text] = rotationOf(classFile(array_slice($kept, 0, 1)), ['--session', 'day', '--format', 'json']);
+    expect(json_decode($text, true)['slots'][0])->toBe(['person' => 'a', 'exercise' => 'lug', 'station' => 'press', 'from' => 0, 'to' => 30]);
+});
+
+it('goes on from no time that is none of the class', function (string $now, string $told): void {
+    [$exit, , $errors] = rotationOf(classFile(), ['--session', 'day', '--now', $now]);
+    expect($exit)->toBe(2)->and($errors)->toContain($told);
+})->with([
+    'no time' => ['soon', '--now "soon": must be a time as hours and minutes'],
+    'before the start' => ['07:55', '--now "07:55": must be a time from the start on, 08:00'],
+]);

@@ -22,6 +22,7 @@ final class RotationCommand extends WorkbookCommand
         parent::configure();
         $this->addOption('session', null, InputOption::VALUE_REQUIRED, 'Id of the session')
             ->addOption('time-limit', null, InputOption::VALUE_REQUIRED, 'Seconds for each question', '10')
+            ->addOption('now', null, InputOption::VALUE_REQUIRED, 'A time, as 09:10: what the timetable that is kept has begun by then stays, and only the rest is planned')
             ->addOption('more', null, self::MANY, 'Id of a station of which is asked what one place more is worth; may be given several times');
         $this->addFormat();
     }
@@ -32,7 +33,7 @@ final class RotationCommand extends WorkbookCommand
         $seconds = $asked->seconds('time-limit');
         $workbook = $asked->workbook();
         $session = $asked->session($workbook);
-        $rotation = $workbook->rotation($session, $seconds, $asked->stationsOf($session, 'more'));
+        $rotation = $workbook->rotation($session, $seconds, $asked->stationsOf($session, 'more'), $asked->minutesOf($session, 'now'));
         $people = array_column($workbook->register->people, 'name', 'id');
         $exercises = array_column($workbook->register->exercises, 'name', 'id');
         $format === 'json'

@@ -11,6 +11,7 @@ use Gondrik\Core\Tool\Kit;
 use Gondrik\Core\Tool\Tool;
 use Gondrik\Core\Tool\Worker;
 use Gondrik\Core\Training\Session;
+use Gondrik\Core\Value\Clock;
 use Gondrik\Core\Value\Day;
 use Gondrik\Core\Value\Invalid;
 use Gondrik\Core\Workbook\InvalidWorkbook;
@@ -277,6 +278,28 @@ final readonly class WorkbookQuestion
         $number = filter_var($text, FILTER_VALIDATE_FLOAT);
 
         return $number === false || $number <= 0.0 || $number > 86_400 ? throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": must be a number of seconds above 0, at most 86400') : $number;
+    }
+
+    /**
+     * A time on the day of a class.
+     *
+     * @return int|null minutes from its start; null where none is named
+     *
+     * @throws \InvalidArgumentException for what no clock shows, and for a time before the start
+     */
+    public function minutesOf(Session $session, string $option): ?int
+    {
+        $text = $this->input->getOption($option);
+        if ($text === null) {
+            return null;
+        }
+        try {
+            $minutes = Clock::read($text)->minutes - $session->begins()->minutes;
+        } catch (Invalid $refused) {
+            throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": ' . $refused->expected);
+        }
+
+        return $minutes < 0 ? throw new \InvalidArgumentException('--' . $option . ' "' . $text . '": must be a time from the start on, ' . $session->begins()) : $minutes;
     }
 
     public static function today(): Day

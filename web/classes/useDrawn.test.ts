@@ -1,7 +1,9 @@
 import { nextTick, ref } from 'vue';
-import { expect, it } from 'vitest';
+import { beforeEach, expect, it } from 'vitest';
 import type { ClassDraft } from '@/data/classes';
 import { useDrawn } from './useDrawn';
+
+beforeEach(() => sessionStorage.clear());
 
 const at = (person: string, from: number) => ({ person, exercise: 'cut', station: 'bench', from });
 const kept = (more: Partial<ClassDraft> = {}): ClassDraft => ({
@@ -44,11 +46,25 @@ it('goes back step by step to what is kept', () => {
   expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([false, 0]);
 });
 
-it('lets go of what was drawn of another class', async () => {
+it('draws each class by itself, and has it still when the page comes back', async () => {
+  const of = ref<ClassDraft | null>(kept({ timetable: [at('ada', 0)] }));
+  const { draft, isDrawn, move, letGo } = useDrawn(of, ref([]));
+  move('ada/cut', { from: 5 });
+  of.value = kept({ id: 'day-two', timetable: [at('ada', 30)] });
+  expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([false, 30]);
+  of.value = kept({ timetable: [at('ada', 0)] });
+  expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([true, 5]);
+  await nextTick();
+  const again = useDrawn(of, ref([]));
+  expect(again.draft.value?.timetable[0]?.from).toBe(5);
+  letGo();
+  expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([false, 0]);
+});
+
+it('lets go of what was drawn on a timetable that is no longer kept', () => {
   const of = ref<ClassDraft | null>(kept({ timetable: [at('ada', 0)] }));
   const { draft, isDrawn, move } = useDrawn(of, ref([]));
   move('ada/cut', { from: 5 });
-  of.value = kept({ id: 'day-two', timetable: [at('ada', 30)] });
-  await nextTick();
-  expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([false, 30]);
+  of.value = kept({ timetable: [at('ada', 45)] });
+  expect([isDrawn.value, draft.value?.timetable[0]?.from]).toEqual([false, 45]);
 });

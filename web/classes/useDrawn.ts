@@ -1,4 +1,5 @@
-import { computed, ref, watch, type Ref } from 'vue';
+import { useSessionStorage } from '@vueuse/core';
+import { computed, type Ref } from 'vue';
 import type { Appointment, Away, ClassDraft } from '@/data/classes';
 import { withMoved } from './timetable';
 
@@ -7,18 +8,29 @@ interface Drawn {
   away: Away[];
 }
 
+/** What is drawn of one class, and what it was drawn on: where somebody has kept another timetable since, it is let go. */
+interface Steps {
+  on: string;
+  drawn: Drawn | null;
+  before: (Drawn | null)[];
+}
+
 /**
  * A class as it is drawn on top of what it keeps, step by step, each of which can be gone back: the timetable that it keeps, or as long as
- * it keeps none the one that is proposed.
+ * it keeps none the one that is proposed. What is drawn outlives the page.
  */
 export function useDrawn(kept: Ref<ClassDraft | null>, proposed: Ref<Appointment[]>) {
-  const drawn = ref<Drawn | null>(null);
-  const before = ref<(Drawn | null)[]>([]);
-  const letGo = (): void => {
-    drawn.value = null;
-    before.value = [];
-  };
-  watch(() => kept.value?.id, letGo);
+  const all = useSessionStorage<Record<string, Steps>>('gondrik.drawn', {});
+  const id = computed(() => kept.value?.id ?? '');
+  const on = computed(() => JSON.stringify(kept.value?.timetable ?? []));
+  const steps = computed<Steps>(() => {
+    const of = all.value[id.value];
+    return of?.on === on.value ? of : { on: on.value, drawn: null, before: [] };
+  });
+  const drawn = computed(() => steps.value.drawn);
+  function letGo(): void {
+    all.value = Object.fromEntries(Object.entries(all.value).filter(([of]) => of !== id.value));
+  }
 
   const draft = computed<(ClassDraft & Drawn) | null>(() => {
     if (!kept.value) return null;
@@ -30,8 +42,11 @@ export function useDrawn(kept: Ref<ClassDraft | null>, proposed: Ref<Appointment
     };
   });
   function change(to: { timetable: Appointment[]; away?: Away[] }): void {
-    before.value = [...before.value, drawn.value];
-    drawn.value = { timetable: to.timetable, away: to.away ?? draft.value?.away ?? [] };
+    const now = { timetable: to.timetable, away: to.away ?? draft.value?.away ?? [] };
+    all.value = {
+      ...all.value,
+      [id.value]: { on: on.value, drawn: now, before: [...steps.value.before, drawn.value] },
+    };
   }
 
   return {
@@ -41,8 +56,13 @@ export function useDrawn(kept: Ref<ClassDraft | null>, proposed: Ref<Appointment
     move: (key: string, to: Partial<Pick<Appointment, 'from' | 'station'>>): void =>
       change({ timetable: withMoved(draft.value?.timetable ?? [], key, to) }),
     stepBack(): void {
-      drawn.value = before.value.at(-1) ?? null;
-      before.value = before.value.slice(0, -1);
+      const { before } = steps.value;
+      if (before.length <= 1) letGo();
+      else
+        all.value = {
+          ...all.value,
+          [id.value]: { on: on.value, drawn: before.at(-1) ?? null, before: before.slice(0, -1) },
+        };
     },
     letGo,
   };

@@ -53,6 +53,15 @@ it('begins nothing before a station is free again, nor beside who is kept apart'
         ->and($first('bench*2', 'a-b'))->toBe(60);
 });
 
+it('claims no more than is so where more go on at a station than it has room for, as somebody drew it', function (): void {
+    $class = Classroom::of('a b c', 'press', 'lug 30 @ press')->keeping('a lug press 0; b lug press 5');
+    $rotation = $class->rotation(now: 10);
+    expect([$rotation->length(), $rotation->bound(), $rotation->status()])->toBe([65, 65, RotationStatus::Optimal])
+        ->and($rotation->course->of('c')[0]->from)->toBe(35);
+    $two = Classroom::of('a b c d e', 'bench*2', 'lug 30 @ bench')->keeping('a lug bench 0; b lug bench 5; c lug bench 10')->rotation(now: 15);
+    expect([$two->length(), $two->bound(), $two->status()])->toBe([70, 70, RotationStatus::Optimal]);
+});
+
 it('is as long at the least as what goes on', function (): void {
     $rotation = Classroom::of('a b', 'bench*2', 'cut 20 @ bench; lug 60 @ bench for a')->keeping('a cut bench 0; b cut bench 0; a lug bench 20')->rotation(more: ['bench'], now: 30);
     expect([$rotation->length(), $rotation->bound(), $rotation->status()])->toBe([80, 80, RotationStatus::Optimal])

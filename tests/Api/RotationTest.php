@@ -122,6 +122,8 @@ it('gives the timetable out as a calendar, of all or of one', function (): void 
         ->and((string) $his->SUMMARY)->not->toContain('Jaro');
     [$station] = $read('?of=pull-gauge');
     expect($station->select('VEVENT'))->toHaveCount(12);
+    // Somebody of the shop who is not of this class, and so is nobody's calendar.
+    $this->getJson('/api/v1/sessions/first-day/calendar.ics?of=sanna-quist')->assertNotFound();
 });
 
 it('hands nothing out that is not kept, and no calendar without a day', function (): void {

@@ -15,6 +15,7 @@ use Gondrik\Core\Output\CourseWriter;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
 use Symfony\Component\HttpKernel\Exception\ConflictHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 
 /** Who of a class is when at which station: as somebody draws it, as short as can be, and as it is kept, on paper and in calendars. */
 final class RotationController extends Controller
@@ -63,9 +64,13 @@ final class RotationController extends Controller
     public function calendar(ClassFileRequest $request, string $id): Response
     {
         $class = $this->kept($request, $id);
+        $of = $request->of();
+        if ($of !== null && !in_array($of, [...$class->session->people, ...$class->session->stations], true)) {
+            throw new NotFoundHttpException('"' . $of . '" is no person and no station of this class.');
+        }
         $on = $request->day() ?? $class->session->on ?? throw new ConflictHttpException('The class has no day yet: say on which day it is.');
 
-        return new Response(ClassCalendar::text($this->shop($request), $class, $on, $request->of()), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="' . $id . '.ics"']);
+        return new Response(ClassCalendar::text($this->shop($request), $class, $on, $of), headers: ['Content-Type' => 'text/calendar; charset=utf-8', 'Content-Disposition' => 'attachment; filename="' . $id . '.ics"']);
     }
 
     /** What is handed out is what is kept, so that it is the same for everybody. */

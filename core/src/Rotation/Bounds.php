@@ -133,15 +133,11 @@ final readonly class Bounds
     /** The most that some stations can do from one time to another, seeing what goes on there at the beginning. */
     private function room(StationSet $set, int $from, int $to): int
     {
-        $idle = $set->places;
         $room = 0;
         foreach ($set->stations as $station) {
-            foreach ($this->work->running[$station] as [$end]) {
-                $idle--;
-                $room += $this->work->hours->room(max($from, $end), $to, $set->fillings);
-            }
+            $room += $set->roomAt($this->work->hours, $this->work->places[$station], array_column($this->work->running[$station], 0), $from, $to);
         }
 
-        return $room + $idle * $this->work->hours->room($from, $to, $set->fillings);
+        return $room;
     }
 }

@@ -25,6 +25,26 @@ final readonly class StationSet
         $this->fillings = new Fillings(array_values(array_unique(array_map(static fn(int $turn): int => $work->turns[$turn]->length, $turns))));
     }
 
+    /**
+     * The most that can be done of these turns at one station from one time to another, after what goes on there. Of more than it has room
+     * for, as somebody may have drawn it, those who leave last hold its places.
+     *
+     * @param list<int> $ends of what goes on there
+     */
+    public function roomAt(Stretches $hours, int $places, array $ends, int $from, int $to): int
+    {
+        if (count($ends) > $places) {
+            rsort($ends);
+            $ends = array_slice($ends, 0, $places);
+        }
+        $room = ($places - count($ends)) * $hours->room($from, $to, $this->fillings);
+        foreach ($ends as $end) {
+            $room += $hours->room(max($from, $end), $to, $this->fillings);
+        }
+
+        return $room;
+    }
+
     /** @return list<self> the fewest stations first, then in the order of the session */
     public static function of(ClassWork $work): array
     {

@@ -156,14 +156,13 @@ final class Tree
             }
             $room = 0;
             foreach ($set->stations as $station) {
-                $idle = $this->work->places[$station];
+                $ends = [];
                 foreach ($this->there[$station] as [$end]) {
                     if ($end > $now) {
-                        $idle--;
-                        $room += $this->work->hours->room($end, $this->closes[$index], $set->fillings);
+                        $ends[] = $end;
                     }
                 }
-                $room += $idle * $this->work->hours->room($now, $this->closes[$index], $set->fillings);
+                $room += $set->roomAt($this->work->hours, $this->work->places[$station], $ends, $now, $this->closes[$index]);
             }
             if ($this->load[$index] > $room) {
                 return true;
